@@ -34,28 +34,28 @@ final class FloorsTest extends Plain
         'Lists/Filters' => [
             'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models/Catalogue', 'Records/Catalogue',
         ],
-        'Lists/Search' => ['Ground', 'Records/Models/Shop', 'Records/Catalogue'],
         'Lists/Orders' => ['Ground', 'Records/Catalogue'],
+        'Lists/Search' => ['Ground', 'Records/Models/Shop', 'Records/Catalogue'],
         'Reach/Kinds' => ['Ground', 'Records/Settings', 'Records/Stored'],
         'Reach/Rules' => [
             'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',
             'Reach/Kinds',
         ],
         'Reach/Trees' => [
-            'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Models', 'Records/Models/Catalogue',
-            'Reach/Rules',
+            'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Models', 'Records/Models/Catalogue', 'Reach/Rules',
         ],
         'Reach/Pages' => [
             'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
             'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees',
         ],
+        'Reach/Numbers' => ['Records/Catalogue', 'Reach/Kinds', 'Reach/Pages'],
         'Words' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Reach/Rules',
         ],
         'Style' => ['Ground', 'Records/Settings', 'Records/Models'],
         'Shop' => [
             'Ground', 'Records/Settings', 'Records/Models/Catalogue', 'Records/Catalogue', 'Lists/Filters',
-            'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Pages',
+            'Lists/Orders', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Pages',
         ],
         'Shop/Found' => ['Ground', 'Records/Settings', 'Records/Models/Catalogue', 'Reach/Kinds', 'Reach/Pages'],
         'Shop/News' => ['Ground', 'Records/Models/Shop', 'Records/Settings'],
@@ -112,13 +112,14 @@ final class FloorsTest extends Plain
         ],
         'Work/Doctor' => [
             'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models',
-            'Records/Models/Catalogue', 'Records/Catalogue', 'Reach/Rules', 'Reach/Trees', 'Work/Fitting',
+            'Records/Models/Catalogue', 'Records/Catalogue', 'Lists/Orders', 'Reach/Rules', 'Reach/Trees',
+            'Reach/Numbers', 'Work/Fitting',
         ],
         'Doors/Requests' => ['Records/Models'],
         'Doors/Shop' => [
             'Ground/Models', 'Ground', 'Ground/Files', 'Records/Settings', 'Records/Models',
-            'Records/Models/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules',
-            'Reach/Trees', 'Reach/Pages', 'Style', 'Shop', 'Shop/Found', 'Shop/News', 'PagesOut', 'PagesOut/Walking',
+            'Records/Models/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees',
+            'Reach/Pages', 'Style', 'Shop', 'Shop/Found', 'Shop/News', 'PagesOut', 'PagesOut/Walking',
             'PagesOut/Whole', 'Work/Templates', 'Doors/Requests',
         ],
         'Doors/Studio/Answers' => [
@@ -158,17 +159,17 @@ final class FloorsTest extends Plain
         'Doors/Shapes' => [],
         'Doors/Console' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Backups', 'Records/Settings',
-            'Records/Models', 'Records/Models/Catalogue', 'Records/Accounts', 'Lists/Filters', 'Reach/Kinds',
-            'Reach/Rules', 'Reach/Trees', 'Words', 'PagesOut', 'Work/Why', 'Work/Releases/Making', 'Work/Releases',
-            'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked', 'Work/Doctor', 'Doors/Studio/Answers',
-            'Doors/Shapes',
+            'Records/Models', 'Records/Models/Catalogue', 'Records/Accounts', 'Lists/Filters', 'Lists/Orders',
+            'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Numbers', 'Words', 'PagesOut', 'Work/Why',
+            'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked',
+            'Work/Doctor', 'Doors/Studio/Answers', 'Doors/Shapes',
         ],
         'Doors/Setup' => [
             'Ground', 'Ground/Database', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models',
-            'Records/Models/Catalogue', 'Records/Catalogue', 'Lists/Filters', 'Lists/Search', 'Reach/Kinds',
-            'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style', 'Shop', 'PagesOut', 'PagesOut/Walking',
-            'Work/Saving', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/Fitting',
-            'Doors/Requests', 'Doors/Shop',
+            'Records/Models/Catalogue', 'Records/Catalogue', 'Lists/Filters', 'Lists/Orders', 'Lists/Search',
+            'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Reach/Numbers', 'Words', 'Style', 'Shop',
+            'PagesOut', 'PagesOut/Walking', 'Work/Saving', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder',
+            'Work/Fitting', 'Doors/Requests', 'Doors/Shop',
         ],
     ];
 

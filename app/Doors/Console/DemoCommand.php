@@ -11,6 +11,7 @@ use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Lists\Orders\KeptOrders;
+use Vestibra\App\Reach\Numbers\KeepingCounts;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
@@ -46,6 +47,7 @@ final class DemoCommand extends Command
         FilterPacks $packs,
         KeepingVerdicts $verdicts,
         KeptOrders $orders,
+        KeepingCounts $counts,
     ): int {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
@@ -83,6 +85,7 @@ final class DemoCommand extends Command
         $packs->refresh();
         $verdicts->bringUp();
         $orders->bringUp();
+        $counts->bringUp();
         $products = Product::query()->toBase()->count();
         $in = ['email' => self::EMAIL, 'password' => self::PASSWORD];
         $this->option('json')

@@ -12,6 +12,7 @@ use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
@@ -49,6 +50,7 @@ use Vestibra\App\PagesOut\Walking\ShopTag;
 use Vestibra\App\PagesOut\Walking\Walk;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Numbers\RefreshCounts;
 use Vestibra\App\Reach\Pages\PageClasses;
 use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
@@ -57,6 +59,7 @@ use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\RefreshVerdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\CountsMissed;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\FactCheck;
 use Vestibra\App\Records\Catalogue\ManyChanged;
@@ -82,6 +85,9 @@ use Vestibra\Core\Templates\Ids;
 
 final class VestibraProvider extends ServiceProvider
 {
+    /** In seconds. */
+    private const COUNTED_ONCE_IN = 20;
+
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class,
@@ -173,11 +179,16 @@ final class VestibraProvider extends ServiceProvider
                 $this->app->make(Fallbacks::class)->see();
                 NoRoom::passOver(static fn () => Queue::push(new RefreshVerdicts));
                 NoRoom::passOver(static fn () => Queue::push(new RefreshOrders));
+                NoRoom::passOver(static fn () => Queue::push(new RefreshCounts));
             }
         });
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshVerdicts));
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshOrders));
+        Event::listen(CountsMissed::class, static fn () => NoRoom::passOver(
+            static fn () => Cache::add('products are counted', true, self::COUNTED_ONCE_IN)
+                && Queue::push(new RefreshCounts),
+        ));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
         // In tests a relation that was not asked for, or an attribute that was not read, is a mistake.

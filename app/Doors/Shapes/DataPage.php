@@ -34,6 +34,7 @@ final class DataPage
         'kept_templates' => 'how many pages each template covers and has',
         'kept_state' => 'under which rules, and as of when',
         'stale_verdicts' => 'products that have changed since',
+        'kept_counts' => 'how many products sets of them have, and facts are filled in for (`KeptCounts`)',
         'kept_orders' => 'what orders of long lists go by, and until when it holds (`KeptOrders`)',
         'kept_orders_state' => 'as of when',
         'stale_orders' => 'products that have changed since',

@@ -9,6 +9,7 @@ use Illuminate\Database\SQLiteConnection;
 use PDO;
 use PDOException;
 use Vestibra\App\Ground\Database\Sql\Looks;
+use Vestibra\App\Ground\Sql\CountsWrites;
 
 /**
  * Whoever begins a transaction takes the right to write at once, waiting for whoever has it. Begun without it, SQLite
@@ -16,8 +17,10 @@ use Vestibra\App\Ground\Database\Sql\Looks;
  * can begin so by itself from 8.4 on: `transaction_mode`.) And nothing is written into data that a backup has taken the
  * place of meanwhile: it would be lost.
  */
-final class WritingSqlite extends SQLiteConnection
+final class WritingSqlite extends SQLiteConnection implements CountsWrites
 {
+    private int $writes = 0;
+
     /** The generation of the data that was in use when this connection was made; null outside a data folder. */
     private ?string $generation;
 
@@ -38,6 +41,7 @@ final class WritingSqlite extends SQLiteConnection
     public function affectingStatement($query, $bindings = []): int
     {
         $this->refuseWhenReplaced();
+        $this->writes++;
 
         return parent::affectingStatement($query, $bindings);
     }
@@ -49,8 +53,14 @@ final class WritingSqlite extends SQLiteConnection
     public function statement($query, $bindings = []): bool
     {
         $this->refuseWhenReplaced();
+        $this->writes++;
 
         return parent::statement($query, $bindings);
+    }
+
+    public function writes(): int
+    {
+        return $this->writes;
     }
 
     protected function executeBeginTransactionStatement(): void

@@ -66,6 +66,16 @@ final class Database
         yield from DB::cursor($sql, $bindings);
     }
 
+    /** How often this process has written: what was read before may be another by now. */
+    public static function writes(): int
+    {
+        $connection = DB::connection();
+
+        return $connection instanceof CountsWrites
+            ? $connection->writes()
+            : throw new LogicException('This connection does not count what it writes.');
+    }
+
     /**
      * Reads as if nothing else happened meanwhile, without the right to write that every other transaction takes.
      *

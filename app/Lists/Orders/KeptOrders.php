@@ -26,7 +26,7 @@ final readonly class KeptOrders
     /** That they are kept anew in the background is asked for once in so many seconds. */
     private const ONCE_IN = 20;
 
-    /** @param  int  $atOnce  so many are kept anew before somebody else may write */
+    /** @param  int<1, max>  $atOnce  so many are kept anew before somebody else may write */
     public function __construct(
         private ShopClock $clock,
         private int $atOnce = 5_000,

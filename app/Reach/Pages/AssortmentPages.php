@@ -13,8 +13,10 @@ use Vestibra\App\Reach\Pages\Sql\AssortmentRows;
 use Vestibra\App\Reach\Pages\Sql\AssortmentSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\CountsMissed;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Catalogue\Sql\KeptCounts;
 use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Stored\Touched;
@@ -53,14 +55,28 @@ abstract readonly class AssortmentPages implements PagesOfKind
 
     /**
      * @param  int|null  $at  in seconds of Unix time, where it is not now
-     * @return string SQL, how many of the products that `p` holds customers see: they are gathered first, and not
-     *     looked for one product of the shop at a time
+     * @return string SQL, how many of the products that `p` holds customers see
      */
     protected function count(?int $at = null): string
+    {
+        return KeptCounts::of($this->subject()->value, 'p.id', $this->anew());
+    }
+
+    /**
+     * @return string SQL, how many of the products that `p` holds by hand customers see: they are gathered first, and
+     *     not looked for one product of the shop at a time
+     */
+    public function anew(): string
     {
         [$id, $from, $where] = $this->holds();
 
         return AssortmentRows::gathered($id, $from, $where);
+    }
+
+    /** @return string SQL, whether what is usually kept has to be counted anew */
+    protected function isMissing(): string
+    {
+        return KeptCounts::isMissing($this->subject()->value, 'p.id');
     }
 
     /**
@@ -107,9 +123,9 @@ abstract readonly class AssortmentPages implements PagesOfKind
     {
         $ids = $this->living($ids);
         $found = [];
-        foreach ($ids === []
-            ? []
-            : AssortmentRows::several($this->columns($this->count()), $ids) as $row) {
+        $rows = $ids === [] ? [] : AssortmentRows::several($this->columns($this->count()), $ids);
+        CountsMissed::in($rows);
+        foreach ($rows as $row) {
             $found[$row->subject_id] = $this->made($row);
         }
 
@@ -227,7 +243,11 @@ abstract readonly class AssortmentPages implements PagesOfKind
 
         return $this->counted(
             $value,
-            AssortmentRows::among(AssortmentRows::held($id, $this->table(), $from, "$where and $held")),
+            KeptCounts::of(
+                $this->subject()->value,
+                'p.id',
+                AssortmentRows::among(AssortmentRows::held($id, $this->table(), $from, "$where and $held")),
+            ),
             $where,
             [$value],
         );
@@ -245,6 +265,8 @@ abstract readonly class AssortmentPages implements PagesOfKind
     ): ?Assortment {
         $row = AssortmentRows::one($this->columns($count), $where, $bindings, $value);
 
+        CountsMissed::in($row instanceof stdClass ? [$row] : []);
+
         return $row instanceof stdClass ? $this->made($row) : null;
     }
 
@@ -256,7 +278,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
 
     private function columns(string $count): string
     {
-        return AssortmentRows::columns($count, $this->isOrdered(), $this->table());
+        return AssortmentRows::columns($count, $this->isMissing(), $this->isOrdered(), $this->table());
     }
 
     private function made(stdClass $row): Assortment

@@ -8,6 +8,7 @@ use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Pages\Sql\AssortmentRows;
 use Vestibra\App\Reach\Rules\FieldInRules;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
@@ -28,6 +29,7 @@ final readonly class CollectionPages extends AssortmentPages
         ShopClock $clock,
         private LiveRules $live,
         private ProductPages $products,
+        private KeptVerdicts $verdicts,
     ) {
         parent::__construct($categories, $clock);
     }
@@ -46,7 +48,9 @@ final readonly class CollectionPages extends AssortmentPages
     {
         $rule = $this->byRule()[$subject->id()] ?? null;
 
-        return $rule === null ? parent::holding($subject) : AssortmentRows::byRule($rule);
+        return $rule === null
+            ? parent::holding($subject)
+            : $this->verdicts->ofCollection($subject->id(), $rule) ?? AssortmentRows::byRule($rule);
     }
 
     public function ownOrder(Subject $subject): ?string
@@ -89,11 +93,21 @@ final readonly class CollectionPages extends AssortmentPages
     protected function count(?int $at = null): string
     {
         $cases = [];
-        foreach ($this->byRule($at) as $id => $rule) {
-            $cases[] = "when $id then (select count(*) from products p where p.published = 1 and $rule)";
+        $kept = $at === null ? $this->verdicts->inCollections() : null;
+        foreach ($kept === null ? $this->byRule($at) : [] as $id => $rule) {
+            $cases[] = "when $id then ".AssortmentRows::countByRule($rule);
+        }
+        foreach ($kept ?? [] as $id => $count) {
+            $cases[] = "when $id then $count";
         }
 
         return $cases === [] ? parent::count() : '(case p.id '.implode(' ', $cases).' else '.parent::count().' end)';
+    }
+
+    /** Of collections by rule the verdicts know. */
+    protected function isMissing(): string
+    {
+        return 'p.rule is null and '.parent::isMissing();
     }
 
     protected function any(Aspect $aspect, array $ids): ?string
@@ -115,7 +129,10 @@ final readonly class CollectionPages extends AssortmentPages
         return match (true) {
             ! is_int($id) => null,
             $rule === null => parent::one('p.id = ?', $id),
-            default => $this->counted($id, AssortmentRows::countByRule($rule)),
+            default => $this->counted(
+                $id,
+                (string) ($this->verdicts->inCollections()[$id] ?? AssortmentRows::countByRule($rule)),
+            ),
         };
     }
 

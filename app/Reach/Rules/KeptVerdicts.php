@@ -25,7 +25,7 @@ use Vestibra\Core\Reach\Claims;
  *
  * @phpstan-import-type Row from VerdictTally
  */
-final readonly class KeptVerdicts
+final class KeptVerdicts
 {
     /** So many are asked beside what is kept. */
     private const MOST_STALE = 2_000;
@@ -38,11 +38,14 @@ final readonly class KeptVerdicts
     /** Of more pages than these the database is asked: so many take 95 of a request's usual 128 MB. */
     private const MOST_IN_MEMORY = 75_000;
 
+    /** @var array{array{int, int}, list<int>|null}|null as of when, and what is stale */
+    private ?array $seen = null;
+
     public function __construct(
-        private KindRulesReader $reader,
-        private ShopClock $clock,
-        private ClaimedPages $pages,
-        private KeepingVerdicts $keeping,
+        private readonly KindRulesReader $reader,
+        private readonly ShopClock $clock,
+        private readonly ClaimedPages $pages,
+        private readonly KeepingVerdicts $keeping,
     ) {
     }
 
@@ -61,7 +64,7 @@ final readonly class KeptVerdicts
      */
     public function inCollections(): ?array
     {
-        $stale = $this->staleOfReady(false);
+        $stale = $this->forCustomers();
         if ($stale === null) {
             return null;
         }
@@ -73,6 +76,30 @@ final readonly class KeptVerdicts
         }
 
         return $found;
+    }
+
+    /** @return list<int>|null what is stale, asked once for a page that is made */
+    private function forCustomers(): ?array
+    {
+        $asOf = [$this->reader->now(), Database::writes()];
+        if ($this->seen === null || $this->seen[0] !== $asOf) {
+            $this->seen = [$asOf, $this->staleOfReady(false)];
+        }
+
+        return $this->seen[1];
+    }
+
+    /**
+     * The products of a collection by rule: as they are kept, and by its rule where they are stale.
+     *
+     * @param  string  $rule  SQL, true for products called `p` that are in it
+     * @return string|null SQL; null: not to be had
+     */
+    public function ofCollection(int $id, string $rule): ?string
+    {
+        $stale = $this->forCustomers();
+
+        return $stale === null ? null : KeptRows::claimed(Claims::collection($id), $stale, $rule);
     }
 
     /**

@@ -36,13 +36,16 @@ final class Categories
             ], $this->tree()->children($id));
         }
 
+        $rows = CategoryRows::beneath($id);
+        CountsMissed::in($rows);
+
         return array_map(static fn (stdClass $row): array => [
             'name' => $row->name,
             'address' => PageAddresses::address(PageKind::Category, $row->slug),
             'words' => $row->description,
             'picture' => $row->id === null ? null : ProductReader::picture($row),
             'products' => $row->products,
-        ], CategoryRows::beneath($id));
+        ], $rows);
     }
 
     /** It is read anew when it is asked for again. */

@@ -11,6 +11,7 @@ use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\Models\StoredFile;
 use Vestibra\App\Lists\Orders\KeptOrders;
+use Vestibra\App\Reach\Numbers\KeepingCounts;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
@@ -43,6 +44,7 @@ final readonly class Doctor
         private DiskRoom $room,
         private KeepingVerdicts $verdicts,
         private KeptOrders $orders,
+        private KeepingCounts $counts,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class Doctor
             ...$this->derived($mend),
             ...$this->verdicts($mend),
             ...$this->orders($mend),
+            ...$this->counts($mend),
             ...Leftovers::examine($mend),
             ...$this->files($mend),
             ...$this->room(),
@@ -194,6 +197,19 @@ final readonly class Doctor
             'order',
             Counted::of($wrong, 'product is', 'products are')
                 .' kept with another price, saving or rating than customers see.',
+            $mend,
+        )];
+    }
+
+    /** @return list<Finding> how many products sets of them have, as it is kept, against counting them */
+    private function counts(bool $mend): array
+    {
+        $wrong = $this->counts->wrong();
+        $mend && $wrong > 0 && $this->counts->rebuild();
+
+        return $wrong === 0 ? [] : [self::finding(
+            'count',
+            Counted::of($wrong, 'number', 'numbers').' of products '.($wrong === 1 ? 'is' : 'are').' not true any more.',
             $mend,
         )];
     }

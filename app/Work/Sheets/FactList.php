@@ -9,6 +9,7 @@ use stdClass;
 use Vestibra\App\Ground\Problems\FactProblem;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Trees\WhereNamed;
+use Vestibra\App\Records\Catalogue\CountsMissed;
 use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 use Vestibra\App\Records\Models\Catalogue\Fact;
 use Vestibra\App\Records\Models\Catalogue\FactValue;
@@ -47,6 +48,7 @@ final readonly class FactList
     public function all(): array
     {
         $rows = FactRows::all();
+        CountsMissed::in($rows);
 
         return array_map(static function (stdClass $row): array {
             $choices = json_decode($row->choices ?? '[]', true);

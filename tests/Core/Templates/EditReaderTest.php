@@ -22,6 +22,7 @@ final class EditReaderTest extends TestCase
     {
         yield 'words' => ['remove', 'edit.not-an-edit'];
         yield 'no name' => [['id' => 'a'], 'edit.unknown'];
+        yield 'a list as the name' => [['edit' => ['remove'], 'id' => 'a'], 'edit.unknown'];
         yield 'an unknown name' => [['edit' => 'explode', 'id' => 'a'], 'edit.unknown'];
         yield 'remove without an id' => [['edit' => 'remove'], 'edit.not-an-edit'];
         yield 'move without an id' => [['edit' => 'move', 'parent' => 'a', 'after' => null], 'edit.not-an-edit'];

@@ -145,6 +145,20 @@ final class StylesKeptTest extends TestCase
         );
     }
 
+    public function test_what_a_line_is_like_has_an_effect_where_there_is_one_around_or_on_that_side(): void
+    {
+        $lines = ['line', 'lineAbove', 'lineRight', 'lineBelow', 'lineLeft'];
+        foreach (['lineColour', 'lineKind'] as $of) {
+            self::assertEqualsCanonicalizing($lines, StyleProperties::find($of)?->needs);
+            foreach (array_keys(self::SIDES) as $side) {
+                self::assertSame(['line', "line$side"], StyleProperties::find("$of$side")?->needs);
+            }
+        }
+        foreach (StyleProperties::all() as $property) {
+            self::assertSame([], array_diff($property->needs, array_keys(StyleProperties::all())), $property->name);
+        }
+    }
+
     /** @return iterable<string, array{Piece, list<StyleGroup>, list<PieceState>}> */
     public static function pieces(): iterable
     {

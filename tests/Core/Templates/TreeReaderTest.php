@@ -145,6 +145,27 @@ final class TreeReaderTest extends TestCase
         self::assertSame('tree.too-many', $problems[0]->code->value);
     }
 
+    public function test_settings_stand_in_the_order_of_their_names_whatever_order_they_come_in(): void
+    {
+        $node = Trees::reader()->parseBlock([
+            'kind' => 'heading', 'what' => ['text' => 'Ink', 'level' => 'h2'], 'how' => [],
+        ]);
+
+        self::assertInstanceOf(Node::class, $node);
+        self::assertSame(['level' => 'h2', 'text' => 'Ink'], $node->what);
+    }
+
+    public function test_of_a_setting_that_nobody_knows_sixty_letters_are_said(): void
+    {
+        $problems = Trees::reader()->parseBlock(['kind' => 'heading', 'what' => [str_repeat('é', 70) => 1]]);
+
+        self::assertIsArray($problems);
+        self::assertSame(
+            ['tree.unknown-setting', str_repeat('é', 60)],
+            [$problems[0]->code->value, $problems[0]->values['setting']],
+        );
+    }
+
     public function test_a_flood_of_problems_is_cut_off(): void
     {
         $problems = Trees::reader()->parseTree(

@@ -75,7 +75,9 @@ final class OrderRows
 
     public static function last(): int
     {
-        return (int) Database::value('select max(id) from (select max(id) as id from products union select max(id) from kept_orders)');
+        return (int) Database::value(
+            'select max(id) from (select max(id) as id from products union select max(id) from kept_orders)',
+        );
     }
 
     /** @return list<stdClass> what is kept otherwise than it would be by now */

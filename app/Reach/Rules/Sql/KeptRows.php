@@ -77,6 +77,23 @@ final class KeptRows
         return self::read("template_id = $template or instr(claims, ',$template:') > 0");
     }
 
+    /**
+     * The pages that somebody claims, as a set for a larger query.
+     *
+     * @param  list<int>  $stale
+     * @param  string  $asked  SQL, whether a stale page called `p` is claimed
+     */
+    public static function claimed(int $claimant, array $stale, string $asked): string
+    {
+        $claimed = "select product_id from kept_verdicts where instr(claims, ',$claimant:') > 0";
+        $ids = implode(',', $stale);
+
+        return $stale === []
+            ? $claimed
+            : "$claimed and product_id not in ($ids) union all select p.id from products p where p.id in ($ids) and "
+                .$asked;
+    }
+
     /** @return array<int, array{int, string}> */
     private static function read(string $where): array
     {

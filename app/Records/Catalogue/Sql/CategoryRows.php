@@ -21,9 +21,13 @@ final class CategoryRows
     public static function beneath(?int $id): array
     {
         return Database::rows(
-            'select c.name, c.slug, c.description, (select count(distinct h.product_id) from categories d join '
-                .'category_product h on h.category_id = d.id join products x on x.id = h.product_id'
-            .' where x.published = 1 and d.lower between c.lower and c.upper) as products, pictures.*'
+            'select c.name, c.slug, c.description, '
+                .KeptCounts::of('category', 'c.id', '(select count(distinct h.product_id) from categories d join '
+                    .'category_product h on h.category_id = d.id join products x on x.id = h.product_id where '
+                    .'x.published = 1 and d.lower between c.lower and c.upper)')
+                .' as products, '
+                .KeptCounts::isMissing('category', 'c.id')
+                .' as is_counted, pictures.*'
             .' from categories c left join pictures on pictures.id = c.picture_id where c.parent_id is ? order by '
             .'c.position, c.id',
             [$id],

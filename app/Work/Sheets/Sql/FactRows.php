@@ -6,9 +6,11 @@ namespace Vestibra\App\Work\Sheets\Sql;
 
 use stdClass;
 use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Records\Catalogue\Sql\FactCounts;
+use Vestibra\App\Records\Catalogue\Sql\KeptCounts;
 
 /**
- * Facts with how many products have each, counted over all values; and the names of all that have a rule. In step with
+ * Facts with how many products have each, as it is kept; and the names of all that have a rule. In step with
  * how much is filled in.
  */
 final class FactRows
@@ -21,8 +23,8 @@ final class FactRows
     public static function all(): array
     {
         return Database::rows(
-            'select f.*, (select count(distinct v.product_id) from fact_values v where v.fact_id = f.id) as filled '
-                .'from facts f order by f.position, f.id',
+            'select p.*, '.FactCounts::kept().' as filled, '.KeptCounts::isMissing('fact', 'p.id')
+                .' as is_counted from facts p order by p.position, p.id',
         );
     }
 

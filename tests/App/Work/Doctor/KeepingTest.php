@@ -8,7 +8,9 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Ground\DiskRoom;
+use Vestibra\App\Lists\Orders\KeptOrders;
 use Vestibra\App\PagesOut\PageMaker;
+use Vestibra\App\Reach\Numbers\KeepingCounts;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Work\Doctor\Doctor;
@@ -88,6 +90,32 @@ final class KeepingTest extends TestCase
             array_column(json_decode($this->said('vestibra:doctor --mend --json', 1), true)['findings'], 'words'),
         );
         self::assertSame(0, $verdicts->wrong());
+    }
+
+    public function test_the_doctor_counts_products_and_asks_what_orders_go_by_and_keeps_that(): void
+    {
+        $counts = $this->app->make(KeepingCounts::class);
+        $orders = $this->app->make(KeptOrders::class);
+        $counts->bringUp();
+        $orders->bringUp();
+        self::assertSame([0, 0], [$counts->wrong(), $orders->wrong()]);
+        DB::table('kept_counts')->where('thing', 'category')->limit(2)->update(['products' => 4_321]);
+        DB::table('kept_counts')->where('thing', 'fact')->limit(1)->update(['products' => 4_321]);
+        DB::table('kept_orders')->where('id', 1)->update(['lowest' => 1]);
+        DB::table('kept_orders')->where('id', 2)->update(['saving' => 0.9]);
+        DB::table('kept_orders')->where('id', 3)->update(['rating' => 0.9]);
+        DB::table('kept_orders')->where('id', 4)->update(['reviews' => 99]);
+        DB::table('kept_orders')->where('id', 5)->delete();
+        DB::table('kept_orders')->insert(['id' => 9_999, 'rating' => 0, 'reviews' => 0]);
+
+        $words = array_column(
+            json_decode($this->said('vestibra:doctor --mend --json', 1), true)['findings'],
+            'words',
+        );
+        self::assertContains('3 numbers of products are not true any more.', $words);
+        self::assertContains('6 products are kept with another price, saving or rating than customers see.', $words);
+        self::assertSame([0, 0], [$counts->wrong(), $orders->wrong()]);
+        self::assertNotContains(4_321, DB::table('kept_counts')->pluck('products')->all());
     }
 
     public function test_a_template_goes_out_as_a_file_and_comes_in_as_a_draft_that_appears_nowhere(): void

@@ -44,6 +44,10 @@ final class LinkedTest extends TestCase
         self::assertSame(['ProductGroup', 'teal-tide-bottled-ink', ['Bottle'], 'Inks > Bottled inks', 'Ostrelve'], [
             $ink['@type'], $ink['productGroupID'], $ink['variesBy'], $ink['category'], $ink['brand']['name'],
         ]);
+        self::assertSame(
+            [$ink['@id'], '/p/teal-tide-bottled-ink'],
+            [$ink['url'], parse_url($ink['url'], PHP_URL_PATH)],
+        );
         self::assertSame(['30 ml', '9.50', 'GBP', 'https://schema.org/InStock'], [
             $ink['hasVariant'][0]['additionalProperty'][0]['value'],
             $ink['hasVariant'][0]['offers']['price'],
