@@ -182,7 +182,16 @@ final readonly class Listing
             + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
 
         return new Listed(
-            $total === 0 ? [] : $this->page($held, $sort, $own, $perPage, ($page - 1) * $perPage),
+            match (true) {
+                $total === 0 => [],
+                $isSearch && $sort === self::BEST => $this->index->page(
+                    Query::of($subject->slug),
+                    $isNarrowed ? $held : '1',
+                    $perPage,
+                    ($page - 1) * $perPage,
+                ),
+                default => $this->page($held, $sort, $own, $perPage, ($page - 1) * $perPage),
+            },
             $total,
             $page,
             $pages,

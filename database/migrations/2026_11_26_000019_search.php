@@ -40,6 +40,9 @@ return new class extends Migration
             $table->id();
             $table->json('words');
         });
+        // Whoever writes words counts it there.
+        Schema::create('searched', static fn (Blueprint $table) => $table->unsignedBigInteger('changes'));
+        DB::table('searched')->insert(['changes' => 0]);
         ProductIndex::words('1');
     }
 };

@@ -27,6 +27,7 @@ final class DataPage
     private const BESIDE = [
         'title_words' => 'words of titles, with their products (`Link`)',
         'product_words' => 'full text of products (`ProductIndex`)',
+        'searched' => 'how often anything has changed that a search looks at (`KeptHits`)',
         'filter_packs' => 'products packed for filters (`StoredPacks`)',
         'filter_bits' => 'which of them have what',
         'filter_stale' => 'products that have changed since',

@@ -44,6 +44,17 @@ final class SearchIndex
     }
 
     /**
+     * A page of what is found, the best first.
+     *
+     * @param  string  $held  SQL, which products called `p` are left of it
+     * @return list<int>
+     */
+    public function page(Query $query, string $held, int $most, int $from): array
+    {
+        return array_column(FoundProducts::page($this->find($query), $held, $most, $from), 'id');
+    }
+
+    /**
      * The first few, at once: of very many those that came last, what can be had first.
      *
      * @return list<int>
@@ -71,6 +82,47 @@ final class SearchIndex
     {
         $weights = SearchSettings::weights();
         $wanted = (new Synonyms(array_values(SearchSettings::synonyms())))->wanted($query->words);
+        $asked = serialize([$query->words, $query->folded(), $wanted, $weights]);
+        $kept = KeptHits::of($asked);
+        if ($kept !== null) {
+            return $this->again($asked, ...$kept);
+        }
+        $changes = FoundProducts::changes();
+        $hits = $this->anew($query, $wanted, $weights);
+        KeptHits::keep($asked, $changes, $hits);
+
+        return $hits;
+    }
+
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  list<string>  $left
+     * @param  string  $ids  as JSON, the best first
+     */
+    private function again(string $asked, array $wanted, array $left, string $ids): SearchHits
+    {
+        $table = self::table($asked);
+        FoundProducts::fillAgain($table, $ids);
+
+        return new SearchHits("temp.$table", (int) FoundProducts::count($table), $wanted, $left);
+    }
+
+    /** @return string a table of this connection; what it found a moment ago may be out of date */
+    private static function table(string $of): string
+    {
+        $table = 'found_'.substr(md5($of), 0, 12);
+        FoundProducts::letGo($table);
+        FoundProducts::make($table);
+
+        return $table;
+    }
+
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  array<string, int>  $weights
+     */
+    private function anew(Query $query, array $wanted, array $weights): SearchHits
+    {
         $wanted = array_map(
             fn (Wanted $one): Wanted => $one->same !== [] || $this->isKnown($one->words)
                 ? $one
@@ -109,10 +161,7 @@ final class SearchIndex
      */
     private function hits(Query $query, array $wanted, array $weights, array $leftOut = []): SearchHits
     {
-        $table = 'found_'.substr(md5(serialize([$query->folded(), $wanted, $weights])), 0, 12);
-        // What was found a moment ago on the same connection may be out of date.
-        FoundProducts::letGo($table);
-        FoundProducts::make($table);
+        $table = self::table(serialize([$query->folded(), $wanted, $weights]));
         if ($wanted !== []) {
             $found = HitsSql::of(new Ranking($query, $wanted, $weights));
             FoundProducts::fill($table, $found->text, $found->bindings);

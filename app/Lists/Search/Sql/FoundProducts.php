@@ -43,6 +43,41 @@ final class FoundProducts
         ]);
     }
 
+    /** How often anything has changed that a search looks at. */
+    public static function changes(): int
+    {
+        return (int) Database::value('select changes from searched');
+    }
+
+    /** @return string numbers of products as JSON, the best first */
+    public static function all(SearchHits $hits): string
+    {
+        return (string) Database::value(
+            "select json_group_array(product_id) from (select product_id from $hits->table order by place)",
+        );
+    }
+
+    /** @param  string  $ids  as JSON, the best first */
+    public static function fillAgain(string $table, string $ids): void
+    {
+        Database::run("insert into temp.$table (place, product_id) select key + 1, value from json_each(?)", [$ids]);
+    }
+
+    /**
+     * A page of what was found, the best first.
+     *
+     * @param  string  $held  SQL, which products called `p` are left of it
+     * @return list<stdClass>
+     */
+    public static function page(SearchHits $hits, string $held, int $most, int $from): array
+    {
+        return Database::rows(
+            "select p.id from (select product_id as id, place from $hits->table) p where $held order by p.place limit ? "
+                .'offset ?',
+            [$most, $from],
+        );
+    }
+
     public static function count(string $table): mixed
     {
         return Database::value("select count(*) from temp.$table");

@@ -11,7 +11,8 @@ use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Claims;
 
 /**
- * Which pages a template covers, each with the strength of its claim, and which products a collection has by rule. Of one template in step with what it covers; of
+ * Which pages a template covers, each with the strength of its claim, and which products a collection has by rule. Of
+ * one template in step with what it covers; of
  * all of them at once for the pages that are asked about.
  */
 final class ClaimRows

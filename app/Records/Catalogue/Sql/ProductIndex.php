@@ -94,10 +94,18 @@ final class ProductIndex
             ." from products p where $where",
             $values,
         );
+        self::changed();
+    }
+
+    /** What searches found is looked for anew. */
+    private static function changed(): void
+    {
+        Database::run('update searched set changes = changes + 1');
     }
 
     public static function forget(int $productId): void
     {
         Database::run('delete from product_words where rowid = ?', [$productId]);
+        self::changed();
     }
 }

@@ -64,7 +64,7 @@ final class RestoreTest extends TestCase
             $pdo = new PDO("sqlite:$database");
             foreach ($pdo->query(
                 "select name from sqlite_master where type = 'trigger' and (name like 'live_rules%' or name like "
-                    ."'filters_%' or name like 'verdicts_%' or name like 'orders_%' or name like 'counts_%')",
+                    ."'filters_%' or name like 'verdicts_%' or name like 'orders_%' or name like 'counts_%' or name like 'searched_%')",
             )->fetchAll(PDO::FETCH_COLUMN) as $trigger) {
                 $pdo->exec("drop trigger $trigger");
             }
@@ -75,7 +75,7 @@ final class RestoreTest extends TestCase
                     .'synonyms; drop table filter_packs; drop table kept_verdicts; drop '
                     .'table kept_templates; drop table kept_state; drop table stale_verdicts; drop '
                     .'table kept_orders; drop table kept_orders_state; drop table stale_orders; drop '
-                    .'table kept_counts; drop '
+                    .'table kept_counts; drop table searched; drop '
                     .'table filter_bits; drop table filter_stale; drop table '
                     .'filter_words; drop index variants_sale_from; drop index variants_sale_until; drop trigger '
                     .'users_stay; drop table stored_files; drop table own_fonts; drop index one_house_style_in_use; '

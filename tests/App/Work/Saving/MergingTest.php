@@ -395,7 +395,7 @@ final class MergingTest extends TestCase
                     'catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules',
                     'users', 'indexed_trees', 'tree_names', 'kept_verdicts', 'kept_templates', 'kept_state',
                     'stale_verdicts',
-                    'kept_orders', 'kept_orders_state', 'stale_orders', 'kept_counts',
+                    'kept_orders', 'kept_orders_state', 'stale_orders', 'kept_counts', 'searched',
                 ],
                 true,
             )) {
