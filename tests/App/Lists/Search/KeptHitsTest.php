@@ -107,8 +107,8 @@ final class KeptHitsTest extends TestCase
     public function test_whatever_a_search_looks_at_counts(): void
     {
         $product = (int) DB::table('products')->insertGetId([
-            'slug' => 'without-variants', 'title' => 'Without variants', 'published' => true,
-            'added_at' => '2026-11-01 00:00:00', 'short_description' => '', 'description' => '',
+            'slug' => 'without-variants', 'title' => 'Without variants', 'title_folded' => 'without variants',
+            'added_at' => '2026-11-01 00:00:00',
         ]);
         $variant = DB::table('variants')->where('id', 1);
         foreach ([
