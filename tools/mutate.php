@@ -344,7 +344,8 @@ $most = (int) ($options['faults'] ?? 100);
 $rooms = array_map(basename(...), glob("$root/core/*", GLOB_ONLYDIR) ?: []);
 if (! in_array($room, $rooms, true)) {
     exit(
-        'Which room? bin/mutate ROOM [--seed=1] [--faults=100] [--after=0] [--in=FILE] [--again=FILE], where ROOM is one of '
+        'Which room? bin/mutate ROOM [--seed=1] [--faults=100] [--after=0] [--in=FILE] [--again=FILE], where ROOM is '
+            .'one of '
             .implode(', ', $rooms)
             .".\n"
     );

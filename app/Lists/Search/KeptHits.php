@@ -36,7 +36,9 @@ final readonly class KeptHits
             || ($kept['changes'] ?? null) !== FoundProducts::changes()) {
             return null;
         }
-        /** @var array{wanted: list<array{string, list<string>, list<string>}>, left: list<string>, ids: string} $kept */
+        /**
+         * @var array{wanted: list<array{string, list<string>, list<string>}>, left: list<string>, ids: string} $kept
+         */
         $wanted = array_map(static fn (array $one): Wanted => new Wanted(...$one), $kept['wanted']);
 
         return [$wanted, $kept['left'], $kept['ids']];

@@ -10,7 +10,9 @@ use Vestibra\App\Reach\Pages\AssortmentPages;
 use Vestibra\App\Records\Catalogue\Sql\FactCounts;
 use Vestibra\App\Records\Catalogue\Sql\KeptCounts;
 
-/** Keeps how many products sets of them have, and for how many each fact is filled in. Triggers take away what changes. */
+/**
+ * Keeps how many products sets of them have, and for how many each fact is filled in. Triggers take away what changes.
+ */
 final readonly class KeepingCounts
 {
     public function __construct(private PagesOfTheShop $pages)

@@ -82,8 +82,8 @@ final readonly class ClaimedPages
      * Which template pages have by the claims that are kept.
      *
      * @param  array<int, Row>  $rows  those of which nothing is known have 0 for the template
-     * @param  int|null  $template  one whose claims are others, or a collection, as in `Claims`; null: they may stand in another
-     *     order
+     * @param  int|null  $template  one whose claims are others, or a collection, as in `Claims`; null: they may stand
+     *     in another order
      * @param  array<int, int>  $claims  its own, by page
      * @param  array<int, int|null>  $pins  instead of those that are stored
      * @return array<int, Row>

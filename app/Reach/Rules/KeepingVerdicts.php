@@ -141,7 +141,8 @@ final readonly class KeepingVerdicts
 
         return match (true) {
             $candidate !== null => ClaimRows::of($contest, $candidate, $among),
-            isset($contest->collections->reaches[$collection]) => ClaimRows::ofCollection($contest, $collection, $among),
+            isset($contest->collections->reaches[$collection]) =>
+                ClaimRows::ofCollection($contest, $collection, $among),
             default => [],
         };
     }

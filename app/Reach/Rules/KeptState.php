@@ -151,7 +151,7 @@ final readonly class KeptState
                 === array_values(array_intersect($now->hand, $this->hand));
     }
 
-    /** What the rules of a template or collection come to at an instant; where they name collections, with those by rule. */
+    /** What the rules of a template or collection come to; where they name collections, with those by rule. */
     private static function rule(CompiledReach $reach, KindRules $contest): string
     {
         return md5(serialize([

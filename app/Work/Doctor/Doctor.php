@@ -209,7 +209,7 @@ final readonly class Doctor
 
         return $wrong === 0 ? [] : [self::finding(
             'count',
-            Counted::of($wrong, 'number', 'numbers').' of products '.($wrong === 1 ? 'is' : 'are').' not true any more.',
+            Counted::of($wrong, 'number of products is', 'numbers of products are').' not true any more.',
             $mend,
         )];
     }

@@ -72,8 +72,8 @@ final class FoundProducts
     public static function page(SearchHits $hits, string $held, int $most, int $from): array
     {
         return Database::rows(
-            "select p.id from (select product_id as id, place from $hits->table) p where $held order by p.place limit ? "
-                .'offset ?',
+            "select p.id from (select product_id as id, place from $hits->table) p where $held order by p.place "
+                .'limit ? offset ?',
             [$most, $from],
         );
     }

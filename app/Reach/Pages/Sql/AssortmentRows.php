@@ -100,7 +100,8 @@ final class AssortmentRows
     public static function columns(string $count, string $missing, string $ordered, string $table): string
     {
         return 'select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, '
-            ."pictures.*, $count as products, $missing as is_counted, $ordered as is_ordered from $table p left join pictures on pictures.id = "
+            ."pictures.*, $count as products, $missing as is_counted, $ordered as is_ordered from $table p left join "
+            .'pictures on pictures.id = '
             .'p.picture_id where ';
     }
 }

@@ -64,7 +64,8 @@ final class RestoreTest extends TestCase
             $pdo = new PDO("sqlite:$database");
             foreach ($pdo->query(
                 "select name from sqlite_master where type = 'trigger' and (name like 'live_rules%' or name like "
-                    ."'filters_%' or name like 'verdicts_%' or name like 'orders_%' or name like 'counts_%' or name like 'searched_%')",
+                    ."'filters_%' or name like 'verdicts_%' or name like 'orders_%' or "
+                    ."name like 'counts_%' or name like 'searched_%')",
             )->fetchAll(PDO::FETCH_COLUMN) as $trigger) {
                 $pdo->exec("drop trigger $trigger");
             }

@@ -117,7 +117,9 @@ final class KeptOrdersTest extends TestCase
     {
         $product = (int) $chance->pick(DB::table('products')->pluck('id')->all());
         $variant = (int) $chance->pick(DB::table('variants')->pluck('id')->all());
-        $what = $chance->pick(['price', 'sale', 'from', 'until', 'hidden', 'product', 'reviews', 'moved', 'gone', 'made', 'deleted']);
+        $what = $chance->pick([
+            'price', 'sale', 'from', 'until', 'hidden', 'product', 'reviews', 'moved', 'gone', 'made', 'deleted',
+        ]);
         match ($what) {
             'price' => DB::table('variants')->where('id', $variant)->update(['price' => $chance->number(1, 9) * 100]),
             'sale' => DB::table('variants')->where('id', $variant)->update([

@@ -136,7 +136,8 @@ final class KeptHitsTest extends TestCase
         $variant = DB::table('variants')->where('id', DB::table('variants')->where('product_id', $id)->min('id'));
         $what = $chance->pick([
             'nothing', 'title', 'title', 'sold out', 'sold out', 'hidden', 'hidden', 'deleted', 'sku', 'barcode',
-            'variant hidden', 'variant deleted', 'variant moved', 'variant made', 'shown', 'only code', 'synonyms', 'weights', 'forgotten',
+            'variant hidden', 'variant deleted', 'variant moved', 'variant made', 'shown', 'only code',
+            'synonyms', 'weights', 'forgotten',
         ]);
         match ($what) {
             'nothing' => null,
