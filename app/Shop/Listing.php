@@ -10,6 +10,7 @@ use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Lists\Filters\ListFilters;
+use Vestibra\App\Lists\Orders\KeptOrder;
 use Vestibra\App\Lists\Orders\KeptOrders;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
@@ -243,9 +244,8 @@ final readonly class Listing
     {
         $isOwn = in_array($sort, [self::OWN, self::BEST], true) && $own !== null;
         // Few are put in order themselves.
-        $kept = $isOwn || str_starts_with($held, 'p.id in')
-            ? null
-            : $this->orders->page(self::sort($sort), $held, $most, $from);
+        $keeps = $isOwn || str_starts_with($held, 'p.id in') ? null : KeptOrder::tryFrom(self::sort($sort)->value);
+        $kept = $keeps === null ? null : $this->orders->page($keeps, $held, $most, $from);
         $order = $isOwn ? $own : ListedProducts::order(self::sort($sort), $this->clock->now());
 
         return $kept ?? array_column(ListedProducts::page($held, $order, $most, $from), 'id');

@@ -9,13 +9,18 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * What orders of long lists go by, beside each product that customers can see, and until when it holds. Whatever
- * changes it puts the product among the stale.
+ * changes it puts the product among the stale; stock does where it comes or runs out.
  */
 return new class extends Migration
 {
     private const WATCHED = [
-        ['products', 'id', ['published', 'review_count', 'star_sum']],
-        ['variants', 'product_id', ['product_id', 'price', 'sale_price', 'sale_from', 'sale_until', 'published']],
+        ['products', 'id', [
+            'published', 'review_count', 'star_sum', 'picture_count', 'variant_count', 'title', 'title_folded',
+            'short_description',
+        ]],
+        ['variants', 'product_id', [
+            'product_id', 'price', 'sale_price', 'sale_from', 'sale_until', 'published', 'stock',
+        ]],
     ];
 
     public function up(): void
@@ -26,6 +31,9 @@ return new class extends Migration
             $table->double('saving')->nullable();
             $table->double('rating');
             $table->unsignedInteger('reviews');
+            $table->unsignedInteger('awkward');
+            $table->boolean('ordinary');
+            $table->string('title');
             $table->string('until')->nullable();
         });
         Schema::create('kept_orders_state', function (Blueprint $table): void {
@@ -38,11 +46,15 @@ return new class extends Migration
         DB::statement('create index kept_orders_dear on kept_orders (lowest desc, id)');
         DB::statement('create index kept_orders_saving on kept_orders (saving desc, id)');
         DB::statement('create index kept_orders_rated on kept_orders (rating desc, reviews desc, id)');
+        DB::statement('create index kept_orders_awkward on kept_orders (awkward desc, title, id)');
+        DB::statement('create index kept_orders_ordinary on kept_orders (ordinary desc, title, id)');
         DB::statement('create index kept_orders_until on kept_orders (until) where until is not null');
         foreach (self::WATCHED as [$table, $product, $columns]) {
             $this->watch("{$table}_made", "after insert on $table", "new.$product");
             $this->watch("{$table}_gone", "after delete on $table", "old.$product");
-            $isOther = array_map(static fn (string $column): string => "new.$column is not old.$column", $columns);
+            $isOther = array_map(static fn (string $column): string => $column === 'stock'
+                ? '(new.stock is null or new.stock > 0) is not (old.stock is null or old.stock > 0)'
+                : "new.$column is not old.$column", $columns);
             $this->watch(
                 "{$table}_changed",
                 'after update of '.implode(', ', $columns)." on $table when ".implode(' or ', $isOther),

@@ -125,6 +125,20 @@ final class Database
         return $rows;
     }
 
+    /**
+     * Likewise.
+     *
+     * @param  list<scalar>  $bindings
+     * @return list<int> the first column
+     */
+    public static function numbers(string $sql, array $bindings = []): array
+    {
+        /** @var list<int> $numbers */
+        $numbers = self::statement($sql, $bindings)->fetchAll(PDO::FETCH_COLUMN);
+
+        return $numbers;
+    }
+
     /** @param  list<scalar>  $bindings */
     private static function statement(string $sql, array $bindings): PDOStatement
     {

@@ -12,7 +12,6 @@ use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Lists\Orders\Sql\OrderRows;
-use Vestibra\Core\Selling\ListSort;
 
 /**
  * Orders of long lists, kept between requests. Triggers say which products have changed since, and each row says until
@@ -37,18 +36,18 @@ final readonly class KeptOrders
      * @param  string  $held  SQL, which products called `p` the list holds; of `p` it knows the number alone
      * @return list<int>|null null: not to be had
      */
-    public function page(ListSort $sort, string $held, int $most, int $from): ?array
+    public function page(KeptOrder $order, string $held, int $most, int $from): ?array
     {
-        if (! OrderRows::isKept($sort) || $this->clock->isMoved()) {
+        if ($this->clock->isMoved()) {
             return null;
         }
-        [$stale, $page] = Database::atOnce(function () use ($sort, $held, $most, $from): array {
+        [$stale, $page] = Database::atOnce(function () use ($order, $held, $most, $from): array {
             $now = $this->clock->now();
             $stale = self::isReady($now) ? OrderRows::stale($now) : null;
 
             return [$stale, $stale === null || count($stale) > self::MOST_STALE
                 ? null
-                : array_column(OrderRows::page($sort, $held, $stale, $now, $most, $from), 'id')];
+                : array_column(OrderRows::page($order, $held, $stale, $now, $most, $from), 'id')];
         });
         $stale === [] || self::askFor();
 

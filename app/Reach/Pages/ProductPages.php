@@ -13,9 +13,9 @@ use Vestibra\App\Reach\Pages\Sql\PagePieces;
 use Vestibra\App\Reach\Pages\Sql\ProductPageRows;
 use Vestibra\App\Reach\Pages\Sql\ProductSql;
 use Vestibra\App\Reach\Rules\FieldInRules;
-use Vestibra\App\Reach\Rules\Sql\QuantitySql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Catalogue\Sql\AwkwardSql;
 use Vestibra\App\Records\Catalogue\Sql\SellingSql;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Stored\Touched;
@@ -141,22 +141,12 @@ final readonly class ProductPages implements PagesOfKind
 
     public function awkward(): array
     {
-        $onSale = (new QuantitySql($this->clock->now()->getTimestamp()))->onSale();
-
-        return [
-            'no picture' => 'p.picture_count = 0',
-            'on sale' => PagePieces::onSale($onSale),
-            'sold out' => 'not '.SellingSql::PRODUCT_IN_STOCK,
-            'many variants' => "case when p.variant_count > 11 then p.variant_count || ' variants' end",
-            'long title' => 'length(p.title) > 60',
-            'no short description' => "p.short_description = ''",
-            'no reviews' => 'p.review_count = 0',
-        ];
+        return AwkwardSql::tests(SellingSql::moment($this->clock->now()));
     }
 
     public function ordinary(): string
     {
-        return 'p.picture_count > 1';
+        return AwkwardSql::ORDINARY;
     }
 
     public function filed(): string

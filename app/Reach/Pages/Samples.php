@@ -6,13 +6,17 @@ namespace Vestibra\App\Reach\Pages;
 
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Lists\Orders\KeptOrder;
+use Vestibra\App\Lists\Orders\KeptOrders;
 use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\Sql\SampleRows;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Catalogue\Sql\AwkwardSql;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\CompiledReach;
@@ -33,10 +37,14 @@ use Vestibra\Core\Reach\RuleFields;
  */
 final readonly class Samples
 {
+    /** @param  int  $few  so many are put in order themselves */
     public function __construct(
         private KindRulesReader $contests,
         private PagesOfTheShop $pages,
         private Categories $categories,
+        private KeptVerdicts $verdicts,
+        private KeptOrders $orders,
+        private int $few = 500,
     ) {
     }
 
@@ -56,21 +64,46 @@ final readonly class Samples
         $where = $this->where($pages, $reach, $query, $only);
         $size = PageRows::PAGE;
         $from = "{$pages->table()} p where {$pages->shown()} and $where->text";
-        $awkward = implode(
-            ' + ',
-            array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward()),
-        )
-            ?: '0 + 0';
-        $rows = SampleRows::mostAwkward($awkward, $from, $pages, $where);
-        $first = $rows[0]->id ?? null;
-        $rest = SampleRows::page($from, $awkward, $pages, $where, $first, $size, $page);
-        $total = (int) SampleRows::total($from, $where);
+        $covered = SampleRows::covered($from, $where);
+        $total = count($covered);
+        $isMany = $kind === PageKind::Product && $total > $this->few;
+        $rows = ($isMany ? $this->walked($covered, $size, $page) : null)
+            ?? $this->ordered($pages, $from, $where, $size, $page);
 
         return [
-            'samples' => $this->withFlags($kind, array_column($rest, 'id')),
+            'samples' => $this->withFlags($kind, $rows),
             'more' => $total > $page * $size,
             'total' => $total,
         ];
+    }
+
+    /** @return list<int> all of them are put in order */
+    private function ordered(PagesOfKind $pages, string $from, Sql $where, int $size, int $page): array
+    {
+        $awkward = AwkwardSql::count($pages->awkward());
+        $rows = SampleRows::mostAwkward($awkward, $from, $pages, $where);
+        $first = $rows[0]->id ?? null;
+
+        return array_column(SampleRows::page($from, $awkward, $pages, $where, $first, $size, $page), 'id');
+    }
+
+    /**
+     * @param  list<int>  $pages  all that are covered
+     * @return list<int>|null of many the order that is kept is walked; null: it is not to be had
+     */
+    private function walked(array $pages, int $size, int $page): ?array
+    {
+        $covered = SampleRows::isAmong($pages);
+        $first = $this->orders->page(KeptOrder::Ordinary, $covered, 1, 0) ?? [];
+        if ($first === []) {
+            return null;
+        }
+        $others = "p.id <> $first[0] and $covered";
+        $rest = $page === 1
+            ? $this->orders->page(KeptOrder::Awkward, $others, $size - 1, 0)
+            : $this->orders->page(KeptOrder::Awkward, $others, $size, ($page - 1) * $size - 1);
+
+        return $rest === null ? null : [...$page === 1 ? $first : [], ...$rest];
     }
 
     /** @return int the ordinary page that shows most; 0 where there is none */
@@ -119,12 +152,21 @@ final readonly class Samples
         );
     }
 
+    /** Of a live template whose rules are these it is kept which pages it covers. */
+    private function covers(PagesOfKind $pages, CompiledReach $reach): Sql
+    {
+        $contest = $this->contests->live($pages->kind());
+        $covers = $contest->sql()->covers($reach);
+
+        return $this->verdicts->covered($contest, $reach, $covers) ?? $covers;
+    }
+
     private function where(PagesOfKind $pages, CompiledReach $reach, string $query, ?Sql $only): Sql
     {
         $parts = [
             $reach->show === []
                 ? new Sql('1')
-                : $this->contests->live($pages->kind())->sql()->covers($reach->atAnyTime()),
+                : $this->covers($pages, $reach->atAnyTime()),
             ...($only === null ? [] : [$only]),
         ];
         foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {

@@ -17,6 +17,7 @@ use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Claims;
+use Vestibra\Core\Reach\CompiledReach;
 
 /**
  * Which template the page of each product has, kept between requests. Triggers say which products have changed since:
@@ -90,6 +91,30 @@ final class KeptVerdicts
     }
 
     /**
+     * The pages that some rules cover, where a live template has the same ones.
+     *
+     * @param  KindRules  $contest  of what is live
+     * @param  Sql  $covers  true for pages called `p` that are covered
+     * @return Sql|null the same, from what is kept; null: not to be had
+     */
+    public function covered(KindRules $contest, CompiledReach $reach, Sql $covers): ?Sql
+    {
+        $same = array_values(array_filter(
+            $contest->pages->kind() === PageKind::Product && $contest->at === $this->reader->now()
+                ? $contest->candidates
+                : [],
+            static fn (Candidate $one): bool => $one->reach->season->holds($contest->at)
+                && $one->reach->show == $reach->show
+                && $one->reach->keepOff == $reach->keepOff,
+        ))[0] ?? null;
+        $stale = $same === null ? null : $this->staleOfReady();
+
+        return $same === null || $stale === null
+            ? null
+            : new Sql('p.id in ('.KeptRows::claimed($same->templateId, $stale, $covers->inlined()).')');
+    }
+
+    /**
      * The products of a collection by rule: as they are kept, and by its rule where they are stale.
      *
      * @param  string  $rule  SQL, true for products called `p` that are in it
@@ -123,7 +148,20 @@ final class KeptVerdicts
     /** @return array<int, int>|null the pages of products that a template claims, each with how strongly */
     public function claims(KindRules $contest, Candidate $candidate): ?array
     {
-        return $contest->pages->kind() === PageKind::Product ? ClaimRows::of($contest, $candidate) : null;
+        if ($contest->pages->kind() !== PageKind::Product) {
+            return null;
+        }
+        $stale = $contest->at === $this->reader->now() && $this->isAsLive($contest, $candidate->templateId)
+            ? $this->staleOfReady()
+            : null;
+
+        return $stale === null
+            ? ClaimRows::of($contest, $candidate)
+            : KeptRows::claims($candidate->templateId, $stale) + ($stale === [] ? [] : ClaimRows::of(
+                $contest,
+                $candidate,
+                new Sql('p.id in ('.implode(',', $stale).')'),
+            ));
     }
 
     /**
@@ -140,17 +178,15 @@ final class KeptVerdicts
             return null;
         }
         $id = $candidate->templateId;
-        $claims ??= ClaimRows::of($then, $candidate);
-        $pins = ClaimedPages::pins();
-        $rows = ClaimedPages::around($id, array_keys($claims), array_keys($pins, $id, true));
-        if (count($rows) > self::MOST_IN_MEMORY) {
+        $isAsKept = $this->isAsLive($then, $id);
+        $counts = $isAsKept ? KeptRows::split($id, $stale) : [];
+        $rows = $isAsKept ? [] : $this->rowsAround($then, $candidate, $claims);
+        if ($rows === null) {
             return null;
         }
-        $counts = [];
-        foreach (ClaimedPages::decided($then, array_diff_key($rows, array_flip($stale)), $id, $claims)
-            + $this->pages->asked($then, $stale) as $page => [$template]) {
-            if (isset($claims[$page]) || $template === $id) {
-                $covered = (int) isset($claims[$page]);
+        foreach (array_diff_key($rows, array_flip($stale)) + $this->pages->asked($then, $stale) as [$template, $all]) {
+            $covered = (int) (Claims::read($all)->of($id) !== null);
+            if ($covered === 1 || $template === $id) {
                 $counts[$template][$covered] = ($counts[$template][$covered] ?? 0) + 1;
             }
         }
@@ -164,6 +200,34 @@ final class KeptVerdicts
             [$other->count, $one->template_id] <=> [$one->count, $other->template_id]);
 
         return $split;
+    }
+
+    /**
+     * @param  array<int, int>|null  $claims  those of the template, where they are known
+     * @return array<int, Row>|null pages that a template would cover or have; null: they are too many
+     */
+    private function rowsAround(KindRules $then, Candidate $candidate, ?array $claims): ?array
+    {
+        $id = $candidate->templateId;
+        $claims ??= ClaimRows::of($then, $candidate);
+        $rows = ClaimedPages::around($id, array_keys($claims), array_keys(ClaimedPages::pins(), $id, true));
+
+        return count($rows) > self::MOST_IN_MEMORY ? null : ClaimedPages::decided($then, $rows, $id, $claims);
+    }
+
+    /** Whether a template has the rules that it has live, and nothing else about the live ones is another way. */
+    private function isAsLive(KindRules $then, int $template): bool
+    {
+        $live = $this->reader->live(PageKind::Product);
+        $ids = static fn (KindRules $rules): array => array_column(
+            array_filter($rules->candidates, static fn (Candidate $one): bool => $one->live),
+            'templateId',
+        );
+
+        return $live->candidate($template) == $then->candidate($template)
+            && $live->candidate($template) !== null
+            && $live->fallbackId === $then->fallbackId
+            && $ids($live) === $ids($then);
     }
 
     /**

@@ -8,8 +8,8 @@ use stdClass;
 use Vestibra\App\Ground\Sql\Database;
 
 /**
- * Pages that show much of a house style: the first that is on sale, has reviews, or is full. It looks at the index of
- * products until one fits.
+ * Pages that show much of a house style: the first that is on sale, has reviews, or is full. It looks at one product
+ * after another until one fits.
  */
 final class SpecimenRows
 {
@@ -27,7 +27,7 @@ final class SpecimenRows
         $reviewed = 'p.id in (select product_id from reviews)';
         foreach (["$reviewed and $onSale", $onSale, $reviewed, '1'] as $wanted) {
             $first = Database::row(
-                "select p.slug, p.title from products p where p.published = 1 and $wanted order by p.id limit 1",
+                "select p.slug, p.title from products p where +p.published = 1 and $wanted order by p.id limit 1",
             );
             if ($first !== null) {
                 return $first;
@@ -41,9 +41,11 @@ final class SpecimenRows
     public static function cart(): array
     {
         return Database::rows(
-            'select p.title, min(i.file) as file, min(v.price) as price from products p join product_pictures x on '
-                .'x.product_id = p.id join pictures i on i.id = x.picture_id join variants v on v.product_id = p.id '
-                .'where p.published = 1 group by p.id order by p.id limit 3',
+            'select p.title, (select min(i.file) from product_pictures x join pictures i on i.id = x.picture_id where '
+                .'x.product_id = p.id) as file, (select min(v.price) from variants v where v.product_id = p.id) as '
+                .'price from products p where +p.published = 1 and exists (select 1 from product_pictures x where '
+                .'x.product_id = p.id) and exists (select 1 from variants v where v.product_id = p.id) order by p.id '
+                .'limit 3',
         );
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Vestibra\App\Lists\Orders\Sql;
 
 use DateTimeImmutable;
-use LogicException;
 use stdClass;
 use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Lists\Orders\KeptOrder;
+use Vestibra\App\Records\Catalogue\Sql\AwkwardSql;
 use Vestibra\App\Records\Catalogue\Sql\SellingSql;
-use Vestibra\Core\Selling\ListSort;
 
 /**
  * What orders go by, of products that customers can see: kept beside them, so that a page of a long list walks an
@@ -17,14 +17,6 @@ use Vestibra\Core\Selling\ListSort;
  */
 final class OrderRows
 {
-    /** What each order goes by, and how. */
-    private const ORDERS = [
-        'cheap' => [['lowest'], 'lowest nulls last'],
-        'dear' => [['lowest'], 'lowest desc nulls last'],
-        'rated' => [['rating', 'reviews'], 'rating desc, reviews desc'],
-        'saving' => [['saving'], 'saving desc nulls last'],
-    ];
-
     /** The last moment that something was kept as of; null: nothing is kept. */
     public static function at(): ?string
     {
@@ -57,7 +49,9 @@ final class OrderRows
         );
         Database::run("delete from kept_orders where id $which");
         Database::run(
-            'insert into kept_orders (id, lowest, saving, rating, reviews, until) select p.id, '
+            'insert into kept_orders (id, '
+                .implode(', ', array_keys(self::columns($moment)))
+                .', until) select p.id, '
                 .implode(', ', self::columns($moment))
                 .', (select min(turn) from ('
                 .implode(' union all ', $turns)
@@ -83,13 +77,14 @@ final class OrderRows
     /** @return list<stdClass> what is kept otherwise than it would be by now */
     public static function wrong(DateTimeImmutable $now): array
     {
-        $moment = SellingSql::moment($now);
+        $other = [];
+        foreach (self::columns(SellingSql::moment($now)) as $column => $anew) {
+            $other[] = "k.$column is not ($anew)";
+        }
 
         return Database::rows(
             'select p.id from products p left join kept_orders k on k.id = p.id where (p.published = 1) <> (k.id is '
-                .'not null) or (p.published = 1 and (k.lowest is not '.SellingSql::lowest($moment)
-            .' or k.saving is not '.SellingSql::saving($moment)
-            .' or k.rating <> best_rated(p.review_count, p.star_sum) or k.reviews <> p.review_count)) '
+                .'not null) or (p.published = 1 and ('.implode(' or ', $other).')) '
             .'union select k.id from kept_orders k where k.id not in (select id from products)',
         );
     }
@@ -102,14 +97,14 @@ final class OrderRows
      * @return list<stdClass>
      */
     public static function page(
-        ListSort $sort,
+        KeptOrder $order,
         string $held,
         array $stale,
         DateTimeImmutable $now,
         int $most,
         int $from,
     ): array {
-        [$columns, $order] = self::ORDERS[$sort->value] ?? throw new LogicException("Not kept: $sort->value.");
+        $columns = $order->columns();
         $kept = 'select p.id as id, p.'.implode(', p.', $columns)." from kept_orders p where $held";
         if ($stale !== []) {
             $ids = implode(',', $stale);
@@ -119,12 +114,7 @@ final class OrderRows
                 ." from products p where p.published = 1 and p.id in ($ids) and $held";
         }
 
-        return Database::rows("$kept order by $order, id limit ? offset ?", [$most, $from]);
-    }
-
-    public static function isKept(ListSort $sort): bool
-    {
-        return isset(self::ORDERS[$sort->value]);
+        return Database::rows("$kept order by {$order->sql()}, id limit ? offset ?", [$most, $from]);
     }
 
     /** @return array<string, string> SQL of what is kept of products called `p`, by column */
@@ -135,6 +125,9 @@ final class OrderRows
             'saving' => SellingSql::saving($moment),
             'rating' => 'best_rated(p.review_count, p.star_sum)',
             'reviews' => 'p.review_count',
+            'awkward' => $awkward = AwkwardSql::count(AwkwardSql::tests($moment)),
+            'ordinary' => "($awkward = 0 and ".AwkwardSql::ORDINARY.')',
+            'title' => 'p.title_folded',
         ];
     }
 }

@@ -39,11 +39,6 @@ final class PagePieces
 
     public const WITHOUT_TAGS = 'not exists (select 1 from product_tag x where x.product_id = p.id)';
 
-    public static function onSale(string $sale): string
-    {
-        return "exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and $sale)";
-    }
-
     public static function withoutFact(int $fact): Sql
     {
         return new Sql('not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = ?)', [$fact]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages\Sql;
 
+use PDO;
 use stdClass;
 use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
@@ -43,9 +44,28 @@ final class SampleRows
         );
     }
 
-    public static function total(string $from, Sql $where): mixed
+    /** @return list<int> */
+    public static function covered(string $from, Sql $where): array
     {
-        return Database::value("select count(*) from $from", $where->bindings);
+        return Database::numbers("select p.id from $from", $where->bindings);
+    }
+
+    /**
+     * SQL, whether the page called `p` is among those.
+     *
+     * @param  list<int>  $pages
+     */
+    public static function isAmong(array $pages): string
+    {
+        $covered = array_flip($pages);
+        Database::pdo()->sqliteCreateFunction(
+            'is_covered',
+            static fn (int $page): int => (int) isset($covered[$page]),
+            1,
+            PDO::SQLITE_DETERMINISTIC,
+        );
+
+        return '+is_covered(p.id)';
     }
 
     /**

@@ -94,6 +94,41 @@ final class KeptRows
                 .$asked;
     }
 
+    /**
+     * How many of the pages that a template covers or has each template has.
+     *
+     * @param  list<int>  $stale  pages that are left out
+     * @return array<int, array<int, int>> template => whether the first covers them => how many
+     */
+    public static function split(int $template, array $stale): array
+    {
+        $covered = "instr(claims, ',$template:') > 0";
+        $split = [];
+        // Counted here: the database would put all of them in order first.
+        foreach (array_count_values(Database::numbers(
+            "select template_id * 2 + ($covered) from kept_verdicts where (template_id = $template or $covered)"
+                .($stale === [] ? '' : ' and product_id not in ('.implode(',', $stale).')'),
+        )) as $both => $many) {
+            $split[intdiv($both, 2)][$both % 2] = $many;
+        }
+
+        return $split;
+    }
+
+    /**
+     * @param  list<int>  $stale  pages that are left out
+     * @return array<int, int> pages that a template claims => how strongly
+     */
+    public static function claims(int $template, array $stale): array
+    {
+        $claim = "substr(claims, instr(claims, ',$template:') + ".strlen(",$template:").', 20)';
+
+        return Database::pairs(
+            "select product_id, cast($claim as integer) from kept_verdicts where instr(claims, ',$template:') > 0"
+                .($stale === [] ? '' : ' and product_id not in ('.implode(',', $stale).')'),
+        );
+    }
+
     /** @return array<int, array{int, string}> */
     private static function read(string $where): array
     {

@@ -15,6 +15,7 @@ use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Reach\Rules\Sql\ClaimRows;
 use Vestibra\App\Reach\Rules\Sql\ReachRows;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Records\Catalogue\ProductReader;
@@ -422,7 +423,11 @@ final class KeptVerdictsTest extends TestCase
         $this->anew();
         $reader = $this->app->make(KindRulesReader::class);
         $template = $chance->pick($templates)->id;
-        $reach = $reader->stored(AnyReach::drawn($chance), PageKind::Product);
+        $live = Template::query()->findOrFail($template)->live_reach;
+        $reach = $reader->stored(
+            $live !== null && $chance->oneIn(3) ? $live : AnyReach::drawn($chance),
+            PageKind::Product,
+        );
         $then = $reader->all(PageKind::Product, (new WhatIf)->withReach($template, $reach));
         $candidate = $then->candidate($template);
         self::assertNotNull($candidate);
@@ -443,6 +448,10 @@ final class KeptVerdictsTest extends TestCase
 
         self::assertSame($counted, $said, "$words; T$template with other rules");
         $claims = $this->app->make(KeptVerdicts::class)->claims($then, $candidate) ?? [];
+        $asked = ClaimRows::of($then, $candidate);
+        ksort($claims);
+        ksort($asked);
+        self::assertSame($asked, $claims, $words);
         foreach ([1, 2, 5] as $page) {
             $rows = array_column(ReachRows::page($then, $covers, $page), 'id');
             self::assertSame($rows, ReachRows::among($then, $claims, $page), 'Few are put in order.');

@@ -106,7 +106,9 @@ final class KeepingTest extends TestCase
         DB::table('kept_orders')->where('id', 3)->update(['rating' => 0.9]);
         DB::table('kept_orders')->where('id', 4)->update(['reviews' => 99]);
         DB::table('kept_orders')->where('id', 5)->delete();
-        DB::table('kept_orders')->insert(['id' => 9_999, 'rating' => 0, 'reviews' => 0]);
+        DB::table('kept_orders')->insert([
+            'id' => 9_999, 'rating' => 0, 'reviews' => 0, 'awkward' => 0, 'ordinary' => 0, 'title' => '',
+        ]);
 
         $words = array_column(
             json_decode($this->said('vestibra:doctor --mend --json', 1), true)['findings'],
