@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Pages\ProductPages;
+use Vestibra\App\Reach\Rules\Sql\FirstOfMany;
 use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
@@ -55,7 +56,7 @@ final class ReachBench
      */
     private function row(array $rule, string $what, string $frame, int $size, ShopClock $clock): array
     {
-        $ours = $this->where($rule['reach'], $clock);
+        $ours = $this->where($rule['reach'], $clock, $what);
         $answer = DB::select(sprintf($frame, $ours[0]), $ours[1]);
         $theirs = sprintf($frame, $rule['all']);
         foreach ($what === 'count' ? ['all'] : ['all', 'first'] as $way) {
@@ -66,7 +67,7 @@ final class ReachBench
             $theirs = self::quicker($theirs, $sql);
         }
         $samples = Timing::both(
-            fn () => DB::select(sprintf($frame, $this->where($rule['reach'], $clock)[0]), $ours[1]),
+            fn () => DB::select(sprintf($frame, $this->where($rule['reach'], $clock, $what)[0]), $ours[1]),
             fn () => DB::select($theirs),
             self::ROUNDS,
         );
@@ -95,7 +96,7 @@ final class ReachBench
      * @param  array<string, mixed>  $stored
      * @return array{string, list<mixed>}
      */
-    private function where(array $stored, ShopClock $clock): array
+    private function where(array $stored, ShopClock $clock, string $what): array
     {
         $reach = (new ReachReader(RuleFields::standard(), $clock->zone, PageKind::Product))->parse($stored);
         if (! $reach instanceof Reach) {
@@ -107,8 +108,10 @@ final class ReachBench
             LivingNames::of([$reach]),
             PageKind::Product,
         ))->compile($reach);
-        $sql = (new ReachSql(app(ProductPages::class), $clock->now()->getTimestamp(), RuleCollections::none()))
-            ->covers($compiled);
+        $asked = [app(ProductPages::class), $clock->now()->getTimestamp(), RuleCollections::none()];
+        $sql = $what === 'count'
+            ? (new ReachSql(...$asked))->covers($compiled)
+            : FirstOfMany::covers(...[...$asked, $compiled]);
 
         return [$sql->text, $sql->bindings];
     }

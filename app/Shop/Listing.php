@@ -18,6 +18,7 @@ use Vestibra\App\Reach\Kinds\Sql\EveryProduct;
 use Vestibra\App\Reach\Pages\AssortmentPages;
 use Vestibra\App\Reach\Pages\Sql\ShownPages;
 use Vestibra\App\Reach\Rules\LiveRules;
+use Vestibra\App\Reach\Rules\Sql\FirstOfMany;
 use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
@@ -90,13 +91,21 @@ final readonly class Listing
             LivingNames::of([$rule]),
             PageKind::Product,
         ))->compile($rule);
-        $sql = new ReachSql(
+        $asked = [
             $this->pages->get(PageKind::Product),
             $this->clock->now()->getTimestamp(),
             $this->live->of(PageKind::Product)->collections,
-        );
+        ];
+        // These orders have an index to be walked.
+        $isWalked = in_array(self::sort($sort), [ListSort::Newest, ListSort::Title], true);
 
-        return $this->some($sql->covers($compiled), $sort, null, $most, $without);
+        return $this->some(
+            $isWalked ? FirstOfMany::covers(...[...$asked, $compiled]) : (new ReachSql(...$asked))->covers($compiled),
+            $sort,
+            null,
+            $most,
+            $without,
+        );
     }
 
     /** @return list<int> products of a collection, but for one */

@@ -46,7 +46,8 @@ final class FloorsTest extends Plain
         ],
         'Reach/Pages' => [
             'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
-            'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees',
+            'Records/Catalogue', 'Records/Stored', 'Lists/Orders', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules',
+            'Reach/Trees',
         ],
         'Reach/Numbers' => ['Records/Catalogue', 'Reach/Kinds', 'Reach/Pages'],
         'Words' => [

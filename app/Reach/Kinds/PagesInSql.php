@@ -24,8 +24,9 @@ interface PagesInSql
      *
      * @param  int  $at  in seconds of Unix time
      * @param  array<int, Sql>  $ruleCollections  by collection id: which products called `p` are in it
+     * @param  bool  $each  whether each page is asked by itself, where there is such a way
      */
-    public function sql(int $at, array $ruleCollections): PageSql;
+    public function sql(int $at, array $ruleCollections, bool $each = false): PageSql;
 
     /**
      * @return Sql subject_id and template_id of the pages that are fixed to a template, before any rule; 0 for none at

@@ -70,12 +70,12 @@ abstract readonly class AroundPages implements PagesOfKind
         return 'p.title_folded';
     }
 
-    public function sql(int $at, array $ruleCollections): PageSql
+    public function sql(int $at, array $ruleCollections, bool $each = false): PageSql
     {
         $of = [];
         foreach (AroundSql::ASKED as $name) {
             $pages = $this->pages->get($name);
-            $of[$name] = [$pages, $pages->sql($at, $ruleCollections)];
+            $of[$name] = [$pages, $pages->sql($at, $ruleCollections, $each)];
         }
 
         return new AroundSql($of);

@@ -98,7 +98,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
         return 'p.name_folded';
     }
 
-    public function sql(int $at, array $ruleCollections): PageSql
+    public function sql(int $at, array $ruleCollections, bool $each = false): PageSql
     {
         return new AssortmentSql(fn (): string => $this->count($at), $this->any(...));
     }

@@ -57,9 +57,9 @@ final readonly class ProductPages implements PagesOfKind
         return 'p.title_folded';
     }
 
-    public function sql(int $at, array $ruleCollections): PageSql
+    public function sql(int $at, array $ruleCollections, bool $each = false): PageSql
     {
-        return new ProductSql($at, $ruleCollections);
+        return new ProductSql($at, $ruleCollections, $each);
     }
 
     public function read(int $id): ?Product

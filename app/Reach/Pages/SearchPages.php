@@ -65,7 +65,7 @@ final readonly class SearchPages implements PagesOfKind
         return 'p.name_folded';
     }
 
-    public function sql(int $at, array $ruleCollections): PageSql
+    public function sql(int $at, array $ruleCollections, bool $each = false): PageSql
     {
         return new SearchSql;
     }

@@ -44,7 +44,7 @@ abstract readonly class SinglePages implements PagesOfKind
         return 'p.title_folded';
     }
 
-    public function sql(int $at, array $ruleCollections): PageSql
+    public function sql(int $at, array $ruleCollections, bool $each = false): PageSql
     {
         return new SingleSql;
     }

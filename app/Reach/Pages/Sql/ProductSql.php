@@ -7,6 +7,7 @@ namespace Vestibra\App\Reach\Pages\Sql;
 use LogicException;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PageSql;
+use Vestibra\App\Reach\Rules\Sql\Held;
 use Vestibra\App\Reach\Rules\Sql\QuantitySql;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
@@ -27,12 +28,19 @@ final readonly class ProductSql implements PageSql
 {
     private QuantitySql $quantities;
 
-    /** @param  array<int, Sql>  $ruleCollections  by collection id: which products called `p` are in it */
+    private Held $held;
+
+    /**
+     * @param  array<int, Sql>  $ruleCollections  by collection id: which products called `p` are in it
+     * @param  bool  $each  whether each product is asked by itself
+     */
     public function __construct(
         private int $at,
         private array $ruleCollections,
+        bool $each = false,
     ) {
-        $this->quantities = new QuantitySql($at);
+        $this->held = new Held($each);
+        $this->quantities = new QuantitySql($at, $this->held);
     }
 
     public function any(Aspect $aspect, array $ids): Sql
@@ -42,14 +50,11 @@ final readonly class ProductSql implements PageSql
         return match ($aspect) {
             Aspect::Product => new Sql("p.id in ($list)"),
             Aspect::Brand => new Sql("p.brand_id in ($list)"),
-            Aspect::CategoryExactly => new Sql(
-                "p.id in (select product_id from category_product where category_id in ($list))",
-            ),
-            Aspect::CategoryWithin => new Sql('p.id in (select product_id from category_product where category_id in ('
-                .'select c.id from categories a join categories c on c.lower between a.lower and a.upper'
-                ." where a.id in ($list)))"),
+            Aspect::CategoryExactly => $this->linked('category_product', "x.category_id in ($list)"),
+            Aspect::CategoryWithin => $this->linked('category_product', 'x.category_id in (select c.id from '
+                ."categories a join categories c on c.lower between a.lower and a.upper where a.id in ($list))"),
             Aspect::Collection => $this->collections($ids),
-            Aspect::Tag => new Sql("p.id in (select product_id from product_tag where tag_id in ($list))"),
+            Aspect::Tag => $this->linked('product_tag', "x.tag_id in ($list)"),
             Aspect::StandsOn => throw new LogicException('Products do not stand on pages.'),
         };
     }
@@ -92,24 +97,21 @@ final readonly class ProductSql implements PageSql
             ),
             $check instanceof AddedWithin => $this->quantities
                 ->inRange(new InRange(Quantity::Added, $this->at - $check->days * 86_400 + 1, $this->at)),
-            $check instanceof OffersTogether => self::offers($check->parts),
-            $check instanceof VariantCheck => self::offers([$check]),
-            $check instanceof FactFilled => new Sql(
-                "p.id in (select product_id from fact_values where fact_id = $check->factId)",
-            ),
+            $check instanceof OffersTogether => $this->offers($check->parts),
+            $check instanceof VariantCheck => $this->offers([$check]),
+            $check instanceof FactFilled => $this->linked('fact_values', "x.fact_id = $check->factId"),
             $check instanceof FactEmpty => new Sql(
                 "not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = $check->factId)",
             ),
-            $check instanceof FactHasAny => new Sql(
-                "p.id in (select product_id from fact_values where fact_id = $check->factId and folded in ("
-                    .Sql::places($check->values)
-                    .'))',
-                $check->values,
+            $check instanceof FactHasAny => $this->linked(
+                'fact_values',
+                "x.fact_id = $check->factId and x.folded in (".Sql::places($check->values).')',
+                ...$check->values,
             ),
-            $check instanceof FactInRange => new Sql(
-                "p.id in (select product_id from fact_values where fact_id = $check->factId and number is not null"
-                    .QuantitySql::bounds('number', $check->min, $check->max)
-                    .')',
+            $check instanceof FactInRange => $this->linked(
+                'fact_values',
+                "x.fact_id = $check->factId and x.number is not null"
+                    .QuantitySql::bounds('x.number', $check->min, $check->max),
             ),
             default => throw new LogicException('No SQL for '.$check::class),
         };
@@ -121,13 +123,19 @@ final readonly class ProductSql implements PageSql
         $list = implode(',', $ids);
 
         return Sql::join(' or ', [
-            new Sql("p.id in (select product_id from collection_product where collection_id in ($list))"),
+            $this->linked('collection_product', "x.collection_id in ($list)"),
             ...array_values(array_intersect_key($this->ruleCollections, array_flip($ids))),
         ])->wrap('(', ')');
     }
 
+    /** By what a table called `x` says of the product. */
+    private function linked(string $table, string $where, string|int ...$bindings): Sql
+    {
+        return new Sql($this->held->in('x.product_id', "$table x", $where), array_values($bindings));
+    }
+
     /** @param  list<VariantCheck>  $parts that must fit one and the same variant */
-    private static function offers(array $parts): Sql
+    private function offers(array $parts): Sql
     {
         $where = array_map(static fn (VariantCheck $part): string => match (true) {
             $part instanceof OffersOption => ' and v.id in (select variant_id from variant_values where option_id in ('
@@ -138,6 +146,6 @@ final readonly class ProductSql implements PageSql
             default => throw new LogicException('No SQL for '.$part::class),
         }, $parts);
 
-        return new Sql('p.id in (select v.product_id from variants v where v.published = 1'.implode('', $where).')');
+        return new Sql($this->held->in('v.product_id', 'variants v', 'v.published = 1'.implode('', $where)));
     }
 }

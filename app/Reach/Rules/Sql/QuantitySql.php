@@ -14,8 +14,10 @@ use Vestibra\Core\Reach\Quantity;
 final readonly class QuantitySql
 {
     /** @param  int  $at in seconds of Unix time */
-    public function __construct(private int $at)
-    {
+    public function __construct(
+        private int $at,
+        private Held $held = new Held(false),
+    ) {
     }
 
     public function inRange(InRange $check): Sql
@@ -23,15 +25,11 @@ final readonly class QuantitySql
         [$min, $max] = [$check->min, $check->max];
 
         return new Sql(match ($check->quantity) {
-            Quantity::Price =>
-                'p.id in (select v.product_id from variants v where v.published = 1 group by v.product_id having 1'
-                .self::bounds('min('.SellingSql::price($this->moment()).')', $min, $max).')',
-            Quantity::Sale => 'p.id '
-                .($min === 0 ? 'not ' : '')
-                ."in (select v.product_id from variants v where v.published = 1 and {$this->onSale()})",
-            Quantity::Stock => 'p.id not in (select v.product_id from variants v where v.published = 1 group by '
-                .'v.product_id having not (count(*) = count(v.stock)'
-                .self::bounds('sum(max(v.stock, 0))', $min, $max).'))'.self::withoutVariants($min, $max),
+            Quantity::Price => $this->sold('group by v.product_id having 1'
+                .self::bounds('min('.SellingSql::price($this->moment()).')', $min, $max)),
+            Quantity::Sale => ($min === 0 ? 'not ' : '').$this->sold("and {$this->onSale()}"),
+            Quantity::Stock => 'not '.$this->sold('group by v.product_id having not (count(*) = count(v.stock)'
+                .self::bounds('sum(max(v.stock, 0))', $min, $max).')').self::withoutVariants($min, $max),
             Quantity::Supply => self::supply($min),
             Quantity::Reviews => '1'.self::bounds('p.review_count', $min, $max),
             Quantity::Added => '1'.self::bounds('p.added_at', $min, $max, static fn (int $instant): string => "'"
@@ -53,6 +51,12 @@ final readonly class QuantitySql
 
         return ($min === null ? '' : " and $what >= {$print($min)}")
             .($max === null ? '' : " and $what <= {$print($max)}");
+    }
+
+    /** @param  string  $how  what is asked of variants called `v` */
+    private function sold(string $how): string
+    {
+        return $this->held->in('v.product_id', 'variants v', "v.published = 1 $how");
     }
 
     /** Whether a variant called `v` is on sale. */

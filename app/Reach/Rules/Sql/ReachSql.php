@@ -19,17 +19,22 @@ final readonly class ReachSql
 {
     private CheckSql $checks;
 
-    /** @param  int  $at in seconds of Unix time */
+    /**
+     * @param  int  $at in seconds of Unix time
+     * @param  bool  $each  whether each page is asked by itself, as for the first few of many
+     */
     public function __construct(
         PagesInSql $pages,
         private int $at,
         RuleCollections $collections,
+        bool $each = false,
     ) {
         $known = [];
         foreach ($collections->reaches as $id => $reach) {
-            $known[$id] = self::rules($reach, new CheckSql($pages->collecting()->sql($at, $known)))->wrap('(', ')');
+            $checks = new CheckSql($pages->collecting()->sql($at, $known, $each));
+            $known[$id] = self::rules($reach, $checks)->wrap('(', ')');
         }
-        $this->checks = new CheckSql($pages->sql($at, $known));
+        $this->checks = new CheckSql($pages->sql($at, $known, $each));
     }
 
     /** True for the pages that the reach covers. */

@@ -18,8 +18,6 @@ use Vestibra\Core\Releases\NewLooks;
  */
 final class ImpactRows
 {
-    private const AT_ONCE = 5_000;
-
     /**
      * Of pages that are known already, in a table of the connection.
      *
@@ -28,16 +26,20 @@ final class ImpactRows
      */
     public static function of(array $pages): Sql
     {
-        $rows = [];
+        // Grouped by where they come from and go to, so that little has to be read again.
+        $groups = [];
         foreach ($pages as $page => [$before, $after]) {
-            $rows[] = "($page,$before,$after)";
+            $groups["$before,$after"][] = $page;
         }
         Database::run('drop table if exists temp.foreseen_pages');
         Database::run(
             'create temp table foreseen_pages (page_id integer primary key, before_id integer, after_id integer)',
         );
-        foreach (array_chunk($rows, self::AT_ONCE) as $some) {
-            Database::run('insert into temp.foreseen_pages values '.implode(',', $some));
+        foreach ($groups as $both => $numbers) {
+            Database::run(
+                "insert into temp.foreseen_pages select value, $both from json_each(?)",
+                [json_encode($numbers, JSON_THROW_ON_ERROR)],
+            );
         }
 
         return new Sql('select page_id, before_id, after_id from temp.foreseen_pages');

@@ -8,7 +8,9 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\FactBook;
@@ -68,14 +70,17 @@ final class ReachSqlTest extends TestCase
             );
         }
         foreach ($contest->candidates as $candidate) {
-            $covers = $contest->sql()->covers($candidate->reach);
-            $covered = array_column(
+            [$covered, $each] = array_map(static fn (Sql $covers): array => array_column(
                 DB::select(
                     "select p.id from products p where p.published = 1 and ($covers->text) order by p.id",
                     $covers->bindings,
                 ),
                 'id',
-            );
+            ), [
+                $contest->sql()->covers($candidate->reach),
+                (new ReachSql($contest->pages, $contest->at, $contest->collections, true))->covers($candidate->reach),
+            ]);
+            self::assertSame($covered, $each, "$case, template $candidate->templateId, each product by itself");
             $inMemory = array_keys(array_filter($subjects, static fn (Features $features): bool =>
                 $candidate->reach->match($contest->collections->judge($features)) !== null));
             self::assertSame($inMemory, $covered, "$case, template $candidate->templateId");
