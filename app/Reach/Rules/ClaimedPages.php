@@ -31,16 +31,17 @@ final readonly class ClaimedPages
 
     /**
      * @param  list<int>  $pages
+     * @param  bool  $isNow  whether it is asked about now; of another instant the database knows alone
      * @return array<int, Row> of those that customers can see
      */
-    public function asked(KindRules $contest, array $pages): array
+    public function asked(KindRules $contest, array $pages, bool $isNow = true): array
     {
         $live = array_values(
             array_filter($contest->candidates, static fn (Candidate $candidate): bool => $candidate->live),
         );
         $rows = [];
         foreach (array_chunk($pages, self::AT_ONCE) as $some) {
-            foreach (count($some) <= $this->few
+            foreach ($isNow && count($some) <= $this->few
                 ? $this->inMemory($contest, $live, $some)
                 : ClaimRows::all($contest, $live, $some) as $page => $claims) {
                 $all = Claims::none();

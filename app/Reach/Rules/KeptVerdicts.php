@@ -165,26 +165,28 @@ final class KeptVerdicts
     }
 
     /**
-     * Who would have the pages that a template covers or has, if it had other rules or went live.
+     * Who would have the pages that a template covers or has, if it had other rules or went live, now or later.
      *
-     * @param  KindRules  $then  with the template as it would be
+     * @param  KindRules  $then  with the template as it would be, at the instant that is asked about
      * @param  array<int, int>|null  $claims  those of the template, where they are known
      * @return list<object{template_id: int, covered: int, count: int}&\stdClass>|null null: not to be had
      */
     public function split(KindRules $then, Candidate $candidate, ?array $claims = null): ?array
     {
-        $stale = $then->at === $this->reader->now() ? $this->staleOfReady() : null;
+        $stale = $this->staleBy($then->at);
         if ($stale === null) {
             return null;
         }
         $id = $candidate->templateId;
-        $isAsKept = $this->isAsLive($then, $id);
+        $isNow = $then->at === $this->reader->now();
+        $isAsKept = $isNow && $this->isAsLive($then, $id);
         $counts = $isAsKept ? KeptRows::split($id, $stale) : [];
         $rows = $isAsKept ? [] : $this->rowsAround($then, $candidate, $claims);
         if ($rows === null) {
             return null;
         }
-        foreach (array_diff_key($rows, array_flip($stale)) + $this->pages->asked($then, $stale) as [$template, $all]) {
+        foreach (array_diff_key($rows, array_flip($stale))
+            + $this->pages->asked($then, $stale, $isNow) as [$template, $all]) {
             $covered = (int) (Claims::read($all)->of($id) !== null);
             if ($covered === 1 || $template === $id) {
                 $counts[$template][$covered] = ($counts[$template][$covered] ?? 0) + 1;
@@ -212,7 +214,48 @@ final class KeptVerdicts
         $claims ??= ClaimRows::of($then, $candidate);
         $rows = ClaimedPages::around($id, array_keys($claims), array_keys(ClaimedPages::pins(), $id, true));
 
-        return count($rows) > self::MOST_IN_MEMORY ? null : ClaimedPages::decided($then, $rows, $id, $claims);
+        $turning = array_diff_key($this->turning($then), [$id => true]);
+        foreach ($then->fallbackId === $id ? array_keys($turning) : [] as $other) {
+            // What one of them no longer takes comes to the fallback.
+            $rows += KeptRows::touching($other);
+        }
+        if (count($rows) > self::MOST_IN_MEMORY) {
+            return null;
+        }
+        foreach ($turning as $other => $its) {
+            $rows = ClaimedPages::decided($then, $rows, $other, ClaimRows::of($then, $its));
+        }
+
+        return ClaimedPages::decided($then, $rows, $id, $claims);
+    }
+
+    /** @return array<int, Candidate> live templates that are in season by then and not now, or now and not then */
+    private function turning(KindRules $then): array
+    {
+        $now = $this->reader->now();
+
+        return array_filter(
+            array_column($then->candidates, null, 'templateId'),
+            static fn (Candidate $one): bool => $one->live
+                && $one->reach->season->holds($now) !== $one->reach->season->holds($then->at),
+        );
+    }
+
+    /**
+     * @return list<int>|null what is stale now, and what the clock makes stale until an instant; null: not to be had,
+     *     or very much
+     */
+    private function staleBy(int $at): ?array
+    {
+        $now = $this->reader->now();
+        $stale = $at < $now ? null : $this->staleOfReady();
+        $state = $stale === null || $at === $now ? null : KeepingVerdicts::state();
+        if ($state === null) {
+            return $stale;
+        }
+        $stale = KeepingVerdicts::stale($state, $at);
+
+        return count($stale) > self::MOST_STALE ? null : $stale;
     }
 
     /** Whether a template has the rules that it has live, and nothing else about the live ones is another way. */

@@ -62,7 +62,7 @@ final class ReachCounts
         $candidate = $now->candidate($templateId) ?? abort(404);
         $contest = self::counted($now, $candidate);
         $covers = $contest->sql()->covers($candidate->reach);
-        $claims = $contest === $now ? $this->verdicts->claims($contest, $candidate) : null;
+        $claims = $this->verdicts->claims($contest, $candidate);
         [$counts, $elsewhere] = $this->one($now, $candidate, claims: $claims);
         $names = TemplateNames::all();
         $others = [];
@@ -169,10 +169,10 @@ final class ReachCounts
         };
         $covers = $shownOn = 0;
         $elsewhere = [];
-        $kept = $pins === [] && $contest === $now && $now->pages->kind() === PageKind::Product
-            ? $this->verdicts->split($now, $candidate, $claims)
-            : null;
-        foreach ($kept ?? $count($contest) as $row) {
+        $split = fn (KindRules $at, ?array $claims): array => ($pins === [] && $at->pages->kind() === PageKind::Product
+            ? $this->verdicts->split($at, $candidate, $claims)
+            : null) ?? $count($at);
+        foreach ($split($contest, $claims) as $row) {
             $covers += $row->covered ? $row->count : 0;
             if ($row->template_id === $id) {
                 $shownOn += $row->count;
@@ -180,9 +180,10 @@ final class ReachCounts
                 $elsewhere[(int) $row->template_id] = (int) $row->count;
             }
         }
-        $shownNow = $contest === $now ? $shownOn : array_sum(
-            array_map(static fn (stdClass $row): int => $row->template_id === $id ? $row->count : 0, $count($now)),
-        );
+        $shownNow = $contest === $now ? $shownOn : array_sum(array_map(
+            static fn (stdClass $row): int => $row->template_id === $id ? $row->count : 0,
+            $split($now, null),
+        ));
 
         return [self::counts($candidate, $now, $covers, $shownOn, array_sum($elsewhere), (int) $shownNow), $elsewhere];
     }

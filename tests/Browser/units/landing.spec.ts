@@ -101,3 +101,53 @@ test('where it stands already is no landing', () => {
     expect(isWhereItIs(tree, 'c', { parent: 'right', after: null })).toBe(false);
     expect(isWhereItIs(tree, 'a', { parent: 'left', after: null })).toBe(true);
 });
+
+test('blocks beside each other have an upright line: between two, before the first, behind the last', () => {
+    const row = {
+        ...canvas,
+        window: { getComputedStyle: () => ({ flexDirection: 'row' }) },
+        box: (id: string) => rowBoxes[id] ?? null,
+        element: (id: string) => ({ querySelector: () => null, getBoundingClientRect: () => rowBoxes[id] }),
+        idsAt: (x: number, y: number) =>
+            ['one', 'two', 'holder', 'left', 'band', 'page'].filter((id) => {
+                const box = rowBoxes[id];
+                return box !== undefined && inBox(box, x, y);
+            }),
+    } as unknown as Canvas;
+    const rowBoxes: Record<string, Box> = {
+        page: { left: 0, top: 0, width: 400, height: 300 },
+        band: { left: 0, top: 0, width: 400, height: 300 },
+        left: { left: 0, top: 0, width: 400, height: 300 },
+        holder: { left: 0, top: 100, width: 400, height: 100 },
+        one: { left: 20, top: 120, width: 100, height: 60 },
+        two: { left: 140, top: 120, width: 100, height: 60 },
+    };
+    const inRow = (...blocks: TreeNode[]) =>
+        node('page', 'page', node('band', 'band', node('left', 'column', node('holder', 'holder', ...blocks))));
+    const lineAt = (of: TreeNode, x: number) => {
+        const landing = landingAt(row, of, kinds, 'text', null, x, 150);
+        return [landing?.place.after, landing?.upright, landing?.line.left];
+    };
+    const both = inRow(node('one', 'text'), node('two', 'text'));
+    expect(lineAt(both, 30)).toEqual([null, true, 16]);
+    expect(lineAt(both, 110)).toEqual(['one', true, 130]);
+    expect(lineAt(both, 230)).toEqual(['two', true, 244]);
+    expect(lineAt(inRow(), 230)).toEqual([null, true, 4]);
+});
+
+test('of two columns that are equally near, the first takes it', () => {
+    // Between both, on the page alone.
+    const apart: Record<string, Box> = {
+        page: { left: 0, top: 0, width: 400, height: 300 },
+        left: { left: 0, top: 0, width: 100, height: 300 },
+        right: { left: 300, top: 0, width: 100, height: 300 },
+    };
+    const empty = node('page', 'page', node('band', 'band', node('left', 'column'), node('right', 'column')));
+    const gap = {
+        ...canvas,
+        box: (id: string) => apart[id] ?? null,
+        idsAt: () => ['page'],
+    } as unknown as Canvas;
+    const at = (x: number) => landingAt(gap, empty, kinds, 'text', null, x, 150)?.place.parent;
+    expect([at(199), at(200), at(201)]).toEqual(['left', 'left', 'right']);
+});

@@ -55,3 +55,10 @@ test('smaller headings stay smaller', () => {
         '<h3>One</h3><h3>Two</h3><h4>Three</h4>',
     );
 });
+
+test('paragraphs that say which heading they are become it; what is deeper than six is words', () => {
+    const level = (number: number) => `<p style="mso-outline-level:${number}">L${number}</p>`;
+    expect(plain(pasted([1, 2, 3, 6, 7, 9].map(level).join('') + '<p>L</p>', parser).html)).toBe(
+        '<h3>L1</h3><h3>L2</h3><h4>L3</h4><h4>L6</h4>L7L9L',
+    );
+});

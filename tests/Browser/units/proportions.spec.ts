@@ -5,6 +5,7 @@ import {
     parseProportions,
     proportionsOf,
     resting,
+    USUAL,
 } from '../../../studio/screens/drawing-table/tree/proportions';
 
 const band = (...columns: Partial<TreeNode>[]): TreeNode =>
@@ -41,4 +42,14 @@ test('dividing sets a share for each column and lets go of widths that would go 
 
 test('a dragged edge rests at steps of five and at thirds, and never at the very edge', () => {
     expect([32.4, 33.9, 34.5, 50.9, 52, 66.1, 1, 99].map(resting)).toEqual([33, 33, 35, 50, 52, 67, 5, 95]);
+});
+
+test('what is offered divides as many columns as it is offered for, each once, evenly first', () => {
+    expect(USUAL).toEqual({
+        2: ['1 : 1', '2 : 1', '3 : 2', '2 : 3', '1 : 2', '1 : 3', '3 : 7'],
+        3: ['1 : 1 : 1', '1 : 2 : 1', '2 : 1 : 1'],
+        4: ['1 : 1 : 1 : 1'],
+    });
+    for (const [columns, offered] of Object.entries(USUAL))
+        for (const one of offered) expect(parseProportions(one, Number(columns)), one).not.toBeNull();
 });

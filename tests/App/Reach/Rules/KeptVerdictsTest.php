@@ -13,6 +13,7 @@ use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Rules\ClaimedPages;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\KeptVerdicts;
+use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\Sql\ClaimRows;
@@ -431,6 +432,26 @@ final class KeptVerdictsTest extends TestCase
         $then = $reader->all(PageKind::Product, (new WhatIf)->withReach($template, $reach));
         $candidate = $then->candidate($template);
         self::assertNotNull($candidate);
+        $this->assertSplit($then, $template, "$words; T$template with other rules");
+        $later = $chance->pick([1, 3_600, 86_400, 1_000_000]);
+        $this->assertSplit($then->at($then->at + $later), $template, "$words; T$template $later s later");
+        $covers = $then->sql()->covers($candidate->reach);
+        $claims = $this->app->make(KeptVerdicts::class)->claims($then, $candidate) ?? [];
+        $asked = ClaimRows::of($then, $candidate);
+        ksort($claims);
+        ksort($asked);
+        self::assertSame($asked, $claims, $words);
+        foreach ([1, 2, 5] as $page) {
+            $rows = array_column(ReachRows::page($then, $covers, $page), 'id');
+            self::assertSame($rows, ReachRows::among($then, $claims, $page), 'Few are put in order.');
+            self::assertSame($rows, ReachRows::among($then, $claims, $page, 0), 'Of many the order is walked.');
+        }
+    }
+
+    private function assertSplit(KindRules $then, int $template, string $words): void
+    {
+        $candidate = $then->candidate($template);
+        self::assertNotNull($candidate);
         $split = $this->app->make(KeptVerdicts::class)->split($then, $candidate);
         $covers = $then->sql()->covers($candidate->reach);
         $counted = [];
@@ -446,16 +467,6 @@ final class KeptVerdictsTest extends TestCase
         ksort($counted);
         ksort($said);
 
-        self::assertSame($counted, $said, "$words; T$template with other rules");
-        $claims = $this->app->make(KeptVerdicts::class)->claims($then, $candidate) ?? [];
-        $asked = ClaimRows::of($then, $candidate);
-        ksort($claims);
-        ksort($asked);
-        self::assertSame($asked, $claims, $words);
-        foreach ([1, 2, 5] as $page) {
-            $rows = array_column(ReachRows::page($then, $covers, $page), 'id');
-            self::assertSame($rows, ReachRows::among($then, $claims, $page), 'Few are put in order.');
-            self::assertSame($rows, ReachRows::among($then, $claims, $page, 0), 'Of many the order is walked.');
-        }
+        self::assertSame($counted, $said, $words);
     }
 }
