@@ -127,7 +127,9 @@ final class KeptOrdersTest extends TestCase
                 'sale_from' => $chance->oneIn(2) ? null : $this->moment($chance->number(-50_000, 50_000)),
                 'sale_until' => $chance->oneIn(2) ? null : $this->moment($chance->number(-50_000, 90_000)),
             ]),
-            'stock' => DB::table('variants')->where('product_id', $product)->update(['stock' => $chance->number(-1, 1)]),
+            'stock' => DB::table('variants')->where('product_id', $product)->update([
+                'stock' => $chance->number(-1, 1),
+            ]),
             'title' => DB::table('products')->where('id', $product)->update([
                 'title' => $title = $chance->pick(['A', str_repeat('Long ', 15)]), 'title_folded' => strtolower($title),
             ]),
