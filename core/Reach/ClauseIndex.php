@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach;
 
 use LogicException;
+use Vestibra\Core\Reach\Checks\InRange;
 
 /**
  * The *show on* clauses of many templates, found by what a page has instead of one after another. A clause stands under
@@ -14,12 +15,13 @@ use LogicException;
  * Under a token stand the ranks that have to be asked, smallest first, and last one that need not be asked because it
  * matches whatever has the token: none after it can win. Where it is the only one, it stands there by itself.
  *
- * An entry: the verdict when it wins, tokens needed besides, checks, and the reach where it has a season or keeps
- * something off.
+ * An entry: the verdict when it wins, tokens needed besides, numbers that have to lie between two others, checks, and the
+ * reach where it has a season or keeps something off.
  *
  * @phpstan-import-type Packed from KeptEntries as PackedEntry
  *
- * @phpstan-type Entry array{Verdict, list<int>, list<Check>, CompiledReach|null}
+ * @phpstan-type Range array{string, int, int}
+ * @phpstan-type Entry array{Verdict, list<int>, list<Range>, list<Check>, CompiledReach|null}
  * @phpstan-type Ranks int|list<int>
  * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>,
  *     singles: array<int, Ranks>, anywhere: Ranks}
@@ -69,7 +71,7 @@ final readonly class ClauseIndex
         usort($variants, static fn (array $one, array $other): int => $one[1]->compare($other[1]));
         $entries = $pairs = $singles = $anywhere = [];
         foreach ($variants as $rank => [$variant, , $verdict, $guarded]) {
-            $entries[] = [$verdict, $variant->needs, $variant->asks, $guarded];
+            $entries[] = [$verdict, $variant->needs, ...self::asked($variant->asks), $guarded];
             foreach ($variant->anchors as [$first, $second]) {
                 if ($first !== null && $second !== null) {
                     $pairs[$first][$second][] = $rank;
@@ -160,9 +162,15 @@ final readonly class ClauseIndex
             if ($rank >= $best) {
                 break;
             }
-            [, $needs, $asks, $guarded] = $this->entries[$rank];
+            [, $needs, $ranges, $asks, $guarded] = $this->entries[$rank];
             foreach ($needs as $token) {
                 if (! isset($features->tokens[$token])) {
+                    continue 2;
+                }
+            }
+            foreach ($ranges as [$quantity, $min, $max]) {
+                $number = $features->numbers[$quantity] ?? null;
+                if ($number === null || $number < $min || $number > $max) {
                     continue 2;
                 }
             }
@@ -178,6 +186,24 @@ final readonly class ClauseIndex
         }
 
         return $best;
+    }
+
+    /**
+     * @param  list<Check>  $checks
+     * @return array{list<Range>, list<Check>} numbers are compared where they are asked for, all else asks the page
+     */
+    private static function asked(array $checks): array
+    {
+        $ranges = $others = [];
+        foreach ($checks as $check) {
+            if ($check instanceof InRange) {
+                $ranges[] = [$check->quantity->value, $check->min ?? PHP_INT_MIN, $check->max ?? PHP_INT_MAX];
+            } else {
+                $others[] = $check;
+            }
+        }
+
+        return [$ranges, $others];
     }
 
     /**
@@ -200,7 +226,8 @@ final readonly class ClauseIndex
         $kept = [];
         foreach ($ranks as $rank) {
             $kept[] = $rank;
-            if ($entries[$rank][1] === [] && $entries[$rank][2] === [] && $entries[$rank][3] === null) {
+            [, $needs, $ranges, $asks, $guarded] = $entries[$rank];
+            if ($needs === [] && $ranges === [] && $asks === [] && $guarded === null) {
                 return count($kept) === 1 ? $rank : $kept;
             }
         }

@@ -22,7 +22,7 @@ final readonly class Evaluator
     public const NONE = 0;
 
     /** Of what pack() gives: another number as soon as it is read differently. */
-    public const PACKED = 1;
+    public const PACKED = 2;
 
     /** Of those that go first; null where none does. */
     private ?ClauseIndex $first;

@@ -37,7 +37,7 @@ final readonly class Features
         public int $at,
         private array $sets,
         public array $tokens,
-        private array $numbers,
+        public array $numbers,
         public array $words,
         public array $variants,
         public array $facts,

@@ -11,9 +11,10 @@ use LogicException;
  * The entries of a clause index as they were packed: each is made again only when a page asks for it.
  *
  * @phpstan-import-type Entry from ClauseIndex
+ * @phpstan-import-type Range from ClauseIndex
  *
- * @phpstan-type Packed array{int, string, int|null, list<int>, bool, list<int>, list<string>, int|null}
- *     template, step, clause, closeness, unruled, tokens needed besides, checks, number of the guard
+ * @phpstan-type Packed array{int, string, int|null, list<int>, bool, list<int>, list<Range>, list<string>, int|null}
+ *     template, step, clause, closeness, unruled, tokens needed besides, numbers, checks, number of the guard
  *
  * @implements ArrayAccess<int, Entry>
  *
@@ -65,7 +66,7 @@ final class KeptEntries implements ArrayAccess
     public static function pack(array $entries): array
     {
         $packed = $guards = [];
-        foreach ($entries as [$verdict, $needs, $asks, $guarded]) {
+        foreach ($entries as [$verdict, $needs, $ranges, $asks, $guarded]) {
             $number = null;
             if ($guarded !== null) {
                 $guard = serialize($guarded);
@@ -78,6 +79,7 @@ final class KeptEntries implements ArrayAccess
                 ($verdict->closeness ?? new Closeness)->toArray(),
                 $verdict->unruled,
                 $needs,
+                $ranges,
                 array_map(serialize(...), $asks),
                 $number,
             ];
@@ -92,11 +94,12 @@ final class KeptEntries implements ArrayAccess
      */
     private function make(array $packed): array
     {
-        [$template, $step, $clause, $closeness, $unruled, $needs, $checks, $guard] = $packed;
+        [$template, $step, $clause, $closeness, $unruled, $needs, $ranges, $checks, $guard] = $packed;
 
         return [
             new Verdict($template, DecidedBy::from($step), $clause, new Closeness(...$closeness), unruled: $unruled),
             $needs,
+            $ranges,
             array_map(static fn (string $check): Check => self::check($check), $checks),
             $guard === null ? null : $this->guards[$guard] ??= self::reach($this->packedGuards[$guard]),
         ];
