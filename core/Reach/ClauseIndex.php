@@ -15,8 +15,8 @@ use Vestibra\Core\Reach\Checks\InRange;
  * Under a token stand the ranks that have to be asked, smallest first, and last one that need not be asked because it
  * matches whatever has the token: none after it can win. Where it is the only one, it stands there by itself.
  *
- * An entry: the verdict when it wins, tokens needed besides, numbers that have to lie between two others, checks, and the
- * reach where it has a season or keeps something off.
+ * An entry: the verdict when it wins, tokens needed besides, numbers that have to lie between two others, checks, and
+ * the reach where it has a season or keeps something off.
  *
  * @phpstan-import-type Packed from KeptEntries as PackedEntry
  *

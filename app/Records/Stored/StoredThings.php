@@ -130,16 +130,7 @@ final class StoredThings implements Records
             $change->before === null || Rows::in($link[0])->where($link[1], $change->id)->delete();
             $this->link($link, $change->id, is_array($list) ? array_values(array_filter($list, is_int(...))) : []);
         }
-        foreach ($change->alongside !== [] ? [] : $change->after as $name => $written) {
-            $fact = ThingFields::factOf($change->thing, $name);
-            if ($fact !== null) {
-                $this->fill(
-                    $change->id,
-                    $fact,
-                    is_array($written) ? array_values(array_filter($written, is_string(...))) : [],
-                );
-            }
-        }
+        $this->fill($change);
         if ($change->before === null && $change->alongside !== []) {
             $this->alongside->giveBack($change->alongside);
             $this->reword($change);
@@ -187,11 +178,17 @@ final class StoredThings implements Records
         return $this->options;
     }
 
-    /** @param  list<string>  $written */
-    private function fill(int $product, int $fact, array $written): void
+    private function fill(Change $change): void
     {
-        $known = ($this->known ??= $this->facts->all())[$fact] ?? null;
-        $known === null || $this->facts->fill($product, $known, $written);
+        $facts = [];
+        foreach ($change->alongside !== [] ? [] : $change->after ?? [] as $name => $written) {
+            $id = ThingFields::factOf($change->thing, $name);
+            $fact = $id === null ? null : ($this->known ??= $this->facts->all())[$id] ?? null;
+            if ($fact !== null) {
+                $facts[] = [$fact, is_array($written) ? array_values(array_filter($written, is_string(...))) : []];
+            }
+        }
+        $facts === [] || $this->facts->fillAll($change->id, $facts, $change->before === null);
     }
 
     private function reword(Change $change): void
