@@ -52,11 +52,11 @@ use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Numbers\RefreshCounts;
 use Vestibra\App\Reach\Pages\PageClasses;
-use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\RefreshVerdicts;
+use Vestibra\App\Reach\Rules\StaleVerdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\CountsMissed;
@@ -91,7 +91,7 @@ final class VestibraProvider extends ServiceProvider
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class,
-        KeptVerdicts::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        StaleVerdicts::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class,
         ReachWords::class,
         ShopClock::class, LiveSettings::class, ShopMessages::class, ShopNames::class, ShopSettings::class,

@@ -48,6 +48,7 @@ final class ReachCounts
     public function __construct(
         private readonly KindRulesReader $contests,
         private readonly KeptVerdicts $verdicts,
+        private readonly SupposedVerdicts $supposed,
     ) {
     }
 
@@ -62,7 +63,7 @@ final class ReachCounts
         $candidate = $now->candidate($templateId) ?? abort(404);
         $contest = self::counted($now, $candidate);
         $covers = $contest->sql()->covers($candidate->reach);
-        $claims = $this->verdicts->claims($contest, $candidate);
+        $claims = $this->supposed->claims($contest, $candidate);
         [$counts, $elsewhere] = $this->one($now, $candidate, claims: $claims);
         $names = TemplateNames::all();
         $others = [];
@@ -170,7 +171,7 @@ final class ReachCounts
         $covers = $shownOn = 0;
         $elsewhere = [];
         $split = fn (KindRules $at, ?array $claims): array => ($pins === [] && $at->pages->kind() === PageKind::Product
-            ? $this->verdicts->split($at, $candidate, $claims)
+            ? $this->supposed->split($at, $candidate, $claims)
             : null) ?? $count($at);
         foreach ($split($contest, $claims) as $row) {
             $covers += $row->covered ? $row->count : 0;

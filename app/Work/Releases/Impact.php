@@ -9,10 +9,10 @@ use LogicException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
-use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
+use Vestibra\App\Reach\Rules\SupposedVerdicts;
 use Vestibra\App\Reach\Rules\TemplateNames;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
@@ -53,7 +53,7 @@ final readonly class Impact
         private KindRulesReader $contests,
         private ShopClock $clock,
         private AskedByChanges $shop,
-        private KeptVerdicts $verdicts,
+        private SupposedVerdicts $verdicts,
     ) {
     }
 

@@ -19,6 +19,7 @@ use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\Sql\ClaimRows;
 use Vestibra\App\Reach\Rules\Sql\ReachRows;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
+use Vestibra\App\Reach\Rules\SupposedVerdicts;
 use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 use Vestibra\App\Records\Models\Template;
@@ -436,7 +437,7 @@ final class KeptVerdictsTest extends TestCase
         $later = $chance->pick([1, 3_600, 86_400, 1_000_000]);
         $this->assertSplit($then->at($then->at + $later), $template, "$words; T$template $later s later");
         $covers = $then->sql()->covers($candidate->reach);
-        $claims = $this->app->make(KeptVerdicts::class)->claims($then, $candidate) ?? [];
+        $claims = $this->app->make(SupposedVerdicts::class)->claims($then, $candidate) ?? [];
         $asked = ClaimRows::of($then, $candidate);
         ksort($claims);
         ksort($asked);
@@ -452,7 +453,7 @@ final class KeptVerdictsTest extends TestCase
     {
         $candidate = $then->candidate($template);
         self::assertNotNull($candidate);
-        $split = $this->app->make(KeptVerdicts::class)->split($then, $candidate);
+        $split = $this->app->make(SupposedVerdicts::class)->split($then, $candidate);
         $covers = $then->sql()->covers($candidate->reach);
         $counted = [];
         foreach (ReachRows::split($then, $covers, WinnersSql::of($then)) as $row) {
