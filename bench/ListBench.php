@@ -10,6 +10,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
+use Vestibra\App\Lists\Orders\KeptOrders;
+use Vestibra\App\Reach\Numbers\KeepingCounts;
 
 /**
  * What a customer waits for in lists: the first page and one far down, over HTTP. Ratios are to the limit that was set.
@@ -36,6 +38,9 @@ final class ListBench
             'a brand' => '/brand/'.$slug('brands'), 'a tag' => '/tag/'.$slug('tags'),
             'a collection by rule' => '/collection/on-offer-now',
         ];
+        // As the worker does behind whatever has changed.
+        app(KeepingCounts::class)->bringUp();
+        app(KeptOrders::class)->bringUp();
         $rows = [];
         foreach ($lists as $what => $address) {
             $rows[] = Timing::limited("$what, page 1", $size, self::LIMIT, fn () => $this->get($address));
