@@ -22,9 +22,11 @@ use Vestibra\Core\Reach\Checks\InRange;
  *
  * @phpstan-type Range array{string, int, int}
  * @phpstan-type Entry array{Verdict, list<int>, list<Range>, list<Check>, CompiledReach|null}
+ * Clauses that compare numbers and do nothing else stand by themselves, with what they compare: most pages fail the first.
  * @phpstan-type Ranks int|list<int>
+ * @phpstan-type Ranged array{string, int, int, list<Range>}
  * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>,
- *     singles: array<int, Ranks>, anywhere: Ranks}
+ *     singles: array<int, Ranks>, ranged: array<int, Ranged>, anywhere: Ranks}
  *
  * @internal
  */
@@ -34,12 +36,14 @@ final readonly class ClauseIndex
      * @param  list<Entry>|KeptEntries  $entries  by rank
      * @param  array<int, array<int, Ranks>>  $pairs
      * @param  array<int, Ranks>  $singles
-     * @param  Ranks  $anywhere  clauses that no token tells of
+     * @param  array<int, Ranged>  $ranged  by rank, the smallest first
+     * @param  Ranks  $anywhere  other clauses that no token tells of
      */
     private function __construct(
         private array|KeptEntries $entries,
         private array $pairs,
         private array $singles,
+        private array $ranged,
         private int|array $anywhere,
     ) {
     }
@@ -69,14 +73,18 @@ final readonly class ClauseIndex
             }
         }
         usort($variants, static fn (array $one, array $other): int => $one[1]->compare($other[1]));
-        $entries = $pairs = $singles = $anywhere = [];
+        $entries = $pairs = $singles = $ranged = $anywhere = [];
         foreach ($variants as $rank => [$variant, , $verdict, $guarded]) {
-            $entries[] = [$verdict, $variant->needs, ...self::asked($variant->asks), $guarded];
+            [$ranges, $asks] = self::asked($variant->asks);
+            $entries[] = [$verdict, $variant->needs, $ranges, $asks, $guarded];
+            $comparesAlone = $ranges !== [] && $variant->needs === [] && $asks === [] && $guarded === null;
             foreach ($variant->anchors as [$first, $second]) {
                 if ($first !== null && $second !== null) {
                     $pairs[$first][$second][] = $rank;
                 } elseif ($first !== null) {
                     $singles[$first][] = $rank;
+                } elseif ($comparesAlone) {
+                    $ranged[$rank] = [...$ranges[0], array_slice($ranges, 1)];
                 } else {
                     $anywhere[] = $rank;
                 }
@@ -87,6 +95,7 @@ final readonly class ClauseIndex
             $entries,
             array_map(static fn (array $seconds): array => self::shortened($seconds, $entries), $pairs),
             self::shortened($singles, $entries),
+            $ranged,
             self::ranks($anywhere, $entries),
         );
     }
@@ -108,6 +117,7 @@ final readonly class ClauseIndex
             'guards' => $guards,
             'pairs' => $this->pairs,
             'singles' => $this->singles,
+            'ranged' => $this->ranged,
             'anywhere' => $this->anywhere,
         ];
     }
@@ -119,6 +129,7 @@ final readonly class ClauseIndex
             new KeptEntries($packed['entries'], $packed['guards']),
             $packed['pairs'],
             $packed['singles'],
+            $packed['ranged'],
             $packed['anywhere'],
         );
     }
@@ -146,10 +157,38 @@ final readonly class ClauseIndex
                 $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $features);
             }
         }
+        $best = $this->compared($features->numbers, $best);
         $ranks = $this->anywhere;
         $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $features);
 
         return $best === PHP_INT_MAX ? null : $this->entries[$best][0];
+    }
+
+    /**
+     * @param  array<string, int>  $numbers
+     * @return int the smallest rank of those that compare alone that matches, if it is smaller than the best so far
+     */
+    private function compared(array $numbers, int $best): int
+    {
+        foreach ($this->ranged as $rank => [$quantity, $min, $max, $others]) {
+            if ($rank >= $best) {
+                break;
+            }
+            $number = $numbers[$quantity] ?? null;
+            if ($number === null || $number < $min || $number > $max) {
+                continue;
+            }
+            foreach ($others as [$quantity, $min, $max]) {
+                $number = $numbers[$quantity] ?? null;
+                if ($number === null || $number < $min || $number > $max) {
+                    continue 2;
+                }
+            }
+
+            return $rank;
+        }
+
+        return $best;
     }
 
     /**
