@@ -22,7 +22,8 @@ use Vestibra\Core\Reach\Checks\InRange;
  *
  * @phpstan-type Range array{string, int, int}
  * @phpstan-type Entry array{Verdict, list<int>, list<Range>, list<Check>, CompiledReach|null}
- * Clauses that compare numbers and do nothing else stand by themselves, with what they compare: most pages fail the first.
+ * Clauses that compare numbers and do nothing else stand by themselves, with what they compare: most pages fail the
+ * first.
  * @phpstan-type Ranks int|list<int>
  * @phpstan-type Ranged array{string, int, int, list<Range>}
  * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>,
