@@ -33,6 +33,8 @@ test('a category page with a third as side column: price, colour and size filter
         await studio.newTemplate('Pens, filtered', 'Words beside the products', 'category pages');
         await page.getByPlaceholder('Any category…').fill('pens');
         await page.getByRole('radio', { name: /^Pens/ }).first().click();
+        // The page before stands there until this one does.
+        await expect(studio.canvas.getByRole('heading', { level: 1, name: 'Pens', exact: true })).toBeVisible();
         await studio.loaded();
         await expect(studio.block('.filters')).toBeVisible();
         await studio.block('.result-count').click();
