@@ -9,6 +9,10 @@ test('small pictures in the list of templates: those in view come, two at a time
     let underWay = 0;
     let most = 0;
     const asked = new Set<string>();
+    const complaints: string[] = [];
+    page.on('console', (message) => {
+        if (message.type() === 'error') complaints.push(message.text());
+    });
     const isLook = (address: string) => address.endsWith('/look');
     page.on('request', (request) => {
         if (!isLook(request.url())) return;
@@ -37,5 +41,6 @@ test('small pictures in the list of templates: those in view come, two at a time
     await expect(last.locator('main, .card').first()).toBeAttached();
     await expect(rows.last().locator('iframe')).toHaveAttribute('sandbox', 'allow-same-origin');
     expect(asked.size).toBeGreaterThan(inView);
+    expect(complaints).toEqual([]);
     expect(most).toBeLessThanOrEqual(2);
 });

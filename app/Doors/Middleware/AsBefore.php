@@ -8,15 +8,23 @@ use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
+use Vestibra\App\Doors\Requests\Asked;
 
-/** A page that is drawn small, as a picture, is sent again only when something that it shows has changed. */
+/**
+ * A page that is drawn small, as a picture, is sent again only when something that it shows has changed; and without
+ * what would run in it, where only a picture of it is wanted.
+ */
 final class AsBefore
 {
+    private const RUNS = '~<script\b[^>]*>.*?</script>|<link\b[^>]*\brel="modulepreload"[^>]*>~s';
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
         if ($response->getStatusCode() === Response::HTTP_OK) {
+            Asked::flag($request, 'still')
+                && $response->setContent((string) preg_replace(self::RUNS, '', (string) $response->getContent()));
             // The nonce is another one each time, and so are the ids of a start's blocks; all else is what is seen.
             $shown = preg_replace(
                 '/'.preg_quote((string) Vite::cspNonce(), '/').'|\bn[0-9a-f]{10}\b/',

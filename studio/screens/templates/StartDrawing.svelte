@@ -13,7 +13,7 @@
     </span>
 {:else}
     <Thumbnail
-        address="/studio/starts/{pageKind}/{name}"
+        address="/studio/starts/{pageKind}/{name}?still=1"
         words="The start {name} with a page of the shop"
         height={144}
     />

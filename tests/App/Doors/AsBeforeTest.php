@@ -37,6 +37,26 @@ final class AsBeforeTest extends TestCase
         self::assertTrue($changed->headers->has('Content-Security-Policy'));
     }
 
+    public function test_nothing_runs_in_a_picture_and_all_else_is_there(): void
+    {
+        $template = $this->template();
+        $this->publish($template);
+        $address = "/studio/templates/$template->id/page/".Product::query()->firstOrFail()->id;
+        $whole = (string) $this->actingAs($this->owner)->get($address)->assertOk()->getContent();
+        $still = (string) $this->get("$address?still=1")->assertOk()->getContent();
+
+        self::assertStringContainsString('<script', $whole);
+        self::assertStringNotContainsString('<script', $still);
+        self::assertStringNotContainsString('modulepreload', $still);
+        self::assertStringContainsString('rel="stylesheet"', $still);
+        self::assertSame(
+            substr_count($whole, 'data-b="'),
+            substr_count($still, 'data-b="'),
+        );
+        $this->get("/studio/templates/$template->id/look")->assertRedirect()
+            ->assertRedirectContains('still=1');
+    }
+
     public function test_a_page_that_is_not_there_has_nothing_to_compare(): void
     {
         $template = $this->template();

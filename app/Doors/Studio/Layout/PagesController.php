@@ -84,12 +84,9 @@ final readonly class PagesController
         $reach = ($this->stored->live($template) ?? $this->stored->draft($template))->reach;
         $subject = $samples->page($kind, $samples->compiled($kind, $reach), '', 1)['samples'][0]['id'] ?? abort(404);
 
-        return redirect(rtrim(
-            "/studio/templates/$template->id/page/$subject?"
-                .http_build_query(($template->isLive() ? [] : ['draft' => 1])
-                    + ($template->role === TemplateRole::Card ? ['few' => 1] : [])),
-            '?',
-        ));
+        return redirect("/studio/templates/$template->id/page/$subject?".http_build_query(['still' => 1]
+            + ($template->isLive() ? [] : ['draft' => 1])
+            + ($template->role === TemplateRole::Card ? ['few' => 1] : [])));
     }
 
     /** What the draft changes, as a list in words. */
