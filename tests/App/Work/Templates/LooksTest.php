@@ -22,10 +22,10 @@ final class LooksTest extends TestCase
         $this->edit($template, $this->reach([['product', 'isOneOf', [$this->id('products', 'Wherry fountain pen')]]]));
         $wherry = $this->id('products', 'Wherry fountain pen');
         $this->get("/studio/templates/$template->id/look")
-            ->assertRedirect("/studio/templates/$template->id/page/$wherry?draft=1");
+            ->assertRedirect("/studio/templates/$template->id/page/$wherry?still=1&draft=1");
         $this->publish($template);
         $this->get("/studio/templates/$template->id/look")
-            ->assertRedirect("/studio/templates/$template->id/page/$wherry");
+            ->assertRedirect("/studio/templates/$template->id/page/$wherry?still=1");
         $this->get("/studio/templates/$template->id/page/$wherry")->assertOk()->assertSee('Wherry fountain pen');
         $this->edit($template, $this->reach([['product', 'isOneOf', [99_999]]]));
         $this->publish($template);
