@@ -23,14 +23,14 @@ final class AsBefore
     {
         $response = $next($request);
         if ($response->getStatusCode() === Response::HTTP_OK) {
-            Asked::flag($request, 'still')
-                && $response->setContent((string) preg_replace(self::RUNS, '', (string) $response->getContent()));
+            $page = (string) $response->getContent();
+            if (Asked::flag($request, 'still')) {
+                $page = preg_replace(self::RUNS, '', $page) ?? $page;
+                $response->setContent($page);
+            }
             // The nonce is another one each time, and so are the ids of a start's blocks; all else is what is seen.
-            $shown = preg_replace(
-                '/'.preg_quote((string) Vite::cspNonce(), '/').'|\bn[0-9a-f]{10}\b/',
-                '',
-                (string) $response->getContent(),
-            ) ?? '';
+            $varies = '/'.preg_quote((string) Vite::cspNonce(), '/').'|\bn[0-9a-f]{10}\b/';
+            $shown = preg_replace($varies, '', $page) ?? $page;
             $response->setEtag(hash('xxh128', $shown), weak: true);
             $response->isNotModified($request);
         }
