@@ -12,7 +12,6 @@ use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
@@ -35,6 +34,7 @@ use Vestibra\App\Ground\Pictures\Sizes;
 use Vestibra\App\Ground\Pictures\Uploads;
 use Vestibra\App\Ground\RandomIds;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Soon;
 use Vestibra\App\Ground\Troubles;
 use Vestibra\App\Lists\Filters\RefreshFilters;
 use Vestibra\App\Lists\Orders\RefreshOrders;
@@ -85,9 +85,6 @@ use Vestibra\Core\Templates\Ids;
 
 final class VestibraProvider extends ServiceProvider
 {
-    /** In seconds. */
-    private const COUNTED_ONCE_IN = 20;
-
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class,
@@ -185,10 +182,7 @@ final class VestibraProvider extends ServiceProvider
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshVerdicts));
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshOrders));
-        Event::listen(CountsMissed::class, static fn () => NoRoom::passOver(
-            static fn () => Cache::add('products are counted', true, self::COUNTED_ONCE_IN)
-                && Queue::push(new RefreshCounts),
-        ));
+        Event::listen(CountsMissed::class, static fn () => Soon::ask(new RefreshCounts));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
         // In tests a relation that was not asked for, or an attribute that was not read, is a mistake.

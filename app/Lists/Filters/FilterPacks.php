@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Lists\Filters;
 
 use Closure;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Soon;
 use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Lists\Filters\Sql\FilterRows;
 use Vestibra\App\Lists\Filters\Sql\StoredPacks;
@@ -33,10 +32,8 @@ final readonly class FilterPacks
     /** So many are looked at beside the packs, so that a customer never waits for more than a moment. */
     public const MOST_CHANGED = 5_000;
 
-    /** When so many have changed they are packed anew in the background, asked for once in so many seconds. */
+    /** When so many have changed they are packed anew in the background. */
     private const MANY_CHANGED = 50;
-
-    private const ONCE_IN = 20;
 
     public function __construct(
         private FilterRows $rows,
@@ -72,8 +69,7 @@ final readonly class FilterPacks
             $changed = $this->changed();
         }
         if (count($changed) > self::MANY_CHANGED) {
-            NoRoom::passOver(static fn () => Cache::add('filters are packed anew', true, self::ONCE_IN)
-                && Queue::push(new RefreshFilters));
+            Soon::ask(new RefreshFilters);
         }
         $beside = $changed === []
             ? null

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Lists\Orders;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Queue;
-use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Soon;
 use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Lists\Orders\Sql\OrderRows;
 
@@ -21,9 +19,6 @@ final readonly class KeptOrders
 {
     /** So many are looked at beside what is kept. */
     private const MOST_STALE = 500;
-
-    /** That they are kept anew in the background is asked for once in so many seconds. */
-    private const ONCE_IN = 20;
 
     /** @param  int<1, max>  $atOnce  so many are kept anew before somebody else may write */
     public function __construct(
@@ -49,7 +44,7 @@ final readonly class KeptOrders
                 ? null
                 : array_column(OrderRows::page($order, $held, $stale, $now, $most, $from), 'id')];
         });
-        $stale === [] || self::askFor();
+        $stale === [] || Soon::ask(new RefreshOrders);
 
         return $page;
     }
@@ -89,12 +84,5 @@ final readonly class KeptOrders
         $at = OrderRows::at();
 
         return $at !== null && $at <= $now->format('Y-m-d H:i:s');
-    }
-
-    /** That it is done in the background. */
-    private static function askFor(): void
-    {
-        NoRoom::passOver(static fn () => Cache::add('orders are kept anew', true, self::ONCE_IN)
-            && Queue::push(new RefreshOrders));
     }
 }

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Rules;
 
 use Illuminate\Database\QueryException;
-use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Soon;
 use Vestibra\App\Ground\Sql\Database;
 
 /**
@@ -20,10 +19,8 @@ final class StaleVerdicts
     /** So many are asked beside what is kept. */
     private const MOST_STALE = 2_000;
 
-    /** When so many are stale they are kept anew in the background, asked for once in so many seconds. */
+    /** When so many are stale they are kept anew in the background. */
     private const MANY_STALE = 20;
-
-    private const ONCE_IN = 20;
 
     /** @var array{array{int, int}, list<int>|null}|null as of when, and what is stale */
     private ?array $seen = null;
@@ -83,7 +80,7 @@ final class StaleVerdicts
         $now = $this->reader->now();
         $state = $this->clock->isMoved() ? null : KeepingVerdicts::state();
         if ($state === null || $now < $state->at) {
-            $this->clock->isMoved() || $this->askFor();
+            $this->clock->isMoved() || Soon::ask(new RefreshVerdicts);
             $state = $this->clock->isMoved() ? null : KeepingVerdicts::state();
         }
         if ($state === null || $now < $state->at) {
@@ -94,7 +91,7 @@ final class StaleVerdicts
         if ($isBehind && $waits) {
             return $this->caughtUp();
         }
-        $isBehind || count($stale) > self::MANY_STALE ? $this->askFor() : null;
+        $isBehind || count($stale) > self::MANY_STALE ? Soon::ask(new RefreshVerdicts) : null;
 
         return $isBehind ? null : $stale;
     }
@@ -111,12 +108,5 @@ final class StaleVerdicts
         }
 
         return [];
-    }
-
-    /** That it is done in the background. */
-    private function askFor(): void
-    {
-        NoRoom::passOver(static fn () => Cache::add('verdicts are kept anew', true, self::ONCE_IN)
-            && Queue::push(new RefreshVerdicts));
     }
 }
