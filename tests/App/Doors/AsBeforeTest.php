@@ -49,6 +49,7 @@ final class AsBeforeTest extends TestCase
         self::assertStringNotContainsString('<script', $still);
         self::assertStringNotContainsString('modulepreload', $still);
         self::assertStringContainsString('rel="stylesheet"', $still);
+        self::assertStringContainsString('<html class="js" lang="en">', $still);
         self::assertSame(
             substr_count($whole, 'data-b="'),
             substr_count($still, 'data-b="'),
