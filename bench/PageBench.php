@@ -70,7 +70,7 @@ final class PageBench
         for ($turn = 0; $turn < 3; $turn++) {
             array_push($alone, ...$this->warm($slug));
             DB::beginTransaction();
-            $this->templates(500, new Chance($seed));
+            ManyTemplates::lay(500, new Chance($seed));
             array_push($many, ...$this->warm($slug));
             DB::rollBack();
         }
@@ -93,35 +93,6 @@ final class PageBench
         $this->get("/p/$slug", false);
 
         return array_map(fn (): float => Timing::once(fn () => $this->get("/p/$slug", false)), range(1, 60));
-    }
-
-    private function templates(int $number, Chance $chance): void
-    {
-        $fallback = DB::table('templates')->where('page_kind', 'product')->where('role', 'page')->first();
-        for ($at = 1; $at <= $number; $at++) {
-            $clause = static function () use ($chance): array {
-                [$field, $comparison] =
-                    [['category', 'isIn'], ['brand', 'isOneOf'], ['tag', 'hasAnyOf']][$chance->number(0, 2)];
-
-                return [
-                    ['field' => $field, 'comparison' => $comparison, 'values' => [$chance->number(1, 5)]],
-                    ['field' => 'price', 'comparison' => 'atLeast', 'values' => [$chance->number(100, 90_000)]],
-                ];
-            };
-            $reach = json_encode([
-                'format' => 2,
-                'show' => array_map($clause, range(1, 4)),
-                'keepOff' => [],
-                'goesFirst' => false,
-                'season' => [],
-            ]);
-            DB::table('templates')->insert([
-                'page_kind' => 'product', 'name' => "Bench $at", 'hand_order' => 1000 + $at,
-                'draft_tree' => $fallback?->live_tree, 'draft_reach' => $reach,
-                'live_tree' => $fallback?->live_tree, 'live_reach' => $reach, 'live_revision' => 1,
-                'changed_at' => now(),
-            ]);
-        }
     }
 
     private function get(string $address, bool $cold): string

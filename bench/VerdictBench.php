@@ -13,6 +13,10 @@ final class VerdictBench
 {
     private const PRODUCTS = 400;
 
+    private const NUMBERS = [22, 100, 500];
+
+    private const OPPONENTS = ['one sorted chain' => SortedChain::class, 'buckets' => Buckets::class];
+
     private const ROUNDS = 15;
 
     /** @return list<array<string, mixed>> */
@@ -21,8 +25,10 @@ final class VerdictBench
         $rows = [];
         foreach ([false, true] as $grouped) {
             $mix = $grouped ? 'all on category, brand or tag' : 'given mix';
-            foreach (['one sorted chain' => SortedChain::class, 'buckets' => Buckets::class] as $name => $opponent) {
-                $rows[] = $this->compare($mix, $name, $opponent, $grouped, $seed);
+            foreach (self::NUMBERS as $number) {
+                foreach (self::OPPONENTS as $name => $opponent) {
+                    $rows[] = $this->compare([$mix, $name, $number], $opponent, $grouped, $seed);
+                }
             }
         }
         $few = $this->ours(500, false, $seed);
@@ -37,12 +43,14 @@ final class VerdictBench
     }
 
     /**
+     * @param  array{string, string, int}  $case  what rules ask, the name of the opponent, how many templates
      * @param  class-string<SortedChain|Buckets>  $opponent
      * @return array<string, mixed> in microseconds a verdict
      */
-    private function compare(string $mix, string $name, string $opponent, bool $grouped, int $seed): array
+    private function compare(array $case, string $opponent, bool $grouped, int $seed): array
     {
-        $world = new VerdictWorld(500, $grouped, $seed);
+        [$mix, $name, $number] = $case;
+        $world = new VerdictWorld($number, $grouped, $seed);
         $evaluator = $world->evaluator();
         $hand = new $opponent($world);
         $products = array_map($world->product(...), range(1, self::PRODUCTS));
@@ -67,7 +75,7 @@ final class VerdictBench
         $each = static fn (string $side): float => round(Timing::median($samples[$side]) * 1000 / self::PRODUCTS, 3);
 
         return [
-            'what' => "verdict, $mix, 500 templates, against $name",
+            'what' => "verdict, $mix, $number templates, against $name",
             'ratio' => round($each('ours') / max(0.001, $each('theirs')), 2), 'goal' => 'less is better',
             'ours' => $each('ours'), 'theirs' => $each('theirs'), 'samples' => $samples,
         ];

@@ -209,7 +209,7 @@ final readonly class Listing
             $sorts,
             $perPage,
             $choices,
-            ($narrowed?->asked() ?? []) + $kept,
+            ($narrowed?->asked() ?? []) + ($narrowed?->finding() ?? []) + $kept,
             $narrowed?->narrowed($kept, $this->messages->live(), $this->settings->format()) ?? new ListNarrowing,
             $isSearch ? $this->said($subject) : null,
         );

@@ -140,12 +140,18 @@ final readonly class FilterBlock implements BlockKind
             return Composed::absent(self::without($settings));
         }
         $range = $filter->bounds !== null;
-        [$values, $left] = (new Values($settings, $context->messages->language()))->of($filter);
-        $nothing = $filter->isOn() || $by === 'words' ? null : self::nothing($filter, $values);
+        [$values, $left, $called] = (new Values($settings, $context->messages->language()))->of($filter);
+        $nothing = $filter->isOn() || $filter->sought !== '' || $by === 'words'
+            ? null
+            : self::nothing($filter, $values);
         if ($nothing !== null) {
             return Composed::absent("$filter->name is left out: $nothing");
         }
-        $most = in_array($by, ['rating', 'stock', 'sale'], true) ? 0 : $settings->amount('most');
+        $most = match (true) {
+            in_array($by, ['rating', 'stock', 'sale'], true) => 0,
+            $filter->sought !== '' => Values::SEEN_AT_ONCE,
+            default => $settings->amount('most'),
+        };
         [$first, $more] = $most === 0 || count($values) <= $most + 1
             ? [$values, []]
             : [array_slice($values, 0, $most), array_slice($values, $most)];
@@ -171,6 +177,9 @@ final readonly class FilterBlock implements BlockKind
             'values' => $first,
             'more' => $more,
             'left' => $left,
+            'find' => Values::areMany($filter),
+            'sought' => $filter->sought,
+            'called' => $called,
             'moreOpen' => array_filter($more, static fn (array $value): bool => $value['chosen']) !== [],
             'words' => $filter->words,
             'range' => $range ? Ends::of($filter, $context, $settings->bool('slider')) : null,

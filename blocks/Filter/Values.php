@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Blocks\Filter;
 
+use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Composing\ListFilter;
 use Vestibra\Core\Composing\ListFilterValue;
 use Vestibra\Core\Composing\Settings;
@@ -19,6 +20,9 @@ final readonly class Values
 {
     private const MOST = 200;
 
+    /** Beyond so many there is a field to look for one; so many of those that are found stand there without a fold. */
+    public const SEEN_AT_ONCE = 40;
+
     /** Of which two values are, and one is offered. */
     private const ONE = ['stock', 'sale'];
 
@@ -31,13 +35,24 @@ final readonly class Values
     ) {
     }
 
-    /** @return array{list<Value>, int} those that are shown, and how many are not, for they are too many */
+    /** Whether there are so many values that one is looked for by its name. */
+    public static function areMany(ListFilter $filter): bool
+    {
+        return $filter->sought !== '' || count($filter->values) > self::SEEN_AT_ONCE;
+    }
+
+    /**
+     * @return array{list<Value>, int, int} those that are shown, how many are not, for they are too many, and how many
+     *     are called what is looked for; where something is, the first two speak of these alone and of what is chosen
+     */
     public function of(ListFilter $filter): array
     {
+        $sought = Folding::words($filter->sought);
         $nowhere = $this->settings->text('nowhere');
         $values = array_filter($filter->values, static fn (ListFilterValue $value): bool => $value->chosen
             || ($nowhere !== 'out' || $value->count > 0)
-            && ! (in_array($filter->key, self::ONE, true) && $value->id !== 1));
+            && ! (in_array($filter->key, self::ONE, true) && $value->id !== 1)
+            && self::isCalled($value, $sought));
         $order = $this->settings->text('order');
         $order = $order === 'natural' && $this->isDefined($filter) ? 'defined' : $order;
         $values = match ($order) {
@@ -51,6 +66,10 @@ final readonly class Values
         }
 
         $shown = self::most($values);
+        $called = array_filter(
+            $values,
+            static fn (ListFilterValue $value): bool => self::isCalled($value, $sought),
+        );
 
         return [array_map(static fn (ListFilterValue $value): array => [
             'id' => $value->id,
@@ -62,7 +81,20 @@ final readonly class Values
             'picture' => $value->picture,
             'depth' => $order === 'defined' ? $value->depth : 0,
             'nowhere' => $value->count === 0 && ! $value->chosen,
-        ], $shown), count($values) - count($shown)];
+        ], $shown), count($values) - count($shown), count($called)];
+    }
+
+    /** @param  list<string>  $sought  folded */
+    private static function isCalled(ListFilterValue $value, array $sought): bool
+    {
+        $name = $sought === [] ? '' : Folding::fold($value->label);
+        foreach ($sought as $word) {
+            if (! str_contains($name, $word)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -10,8 +10,17 @@ let last = 0;
 /** Shows the list of another address in the place of the one that is there; it stays in the history of the page. */
 export async function narrow(address: string): Promise<void> {
     const answer = await show(address);
-    if (answer && answer.address !== location.pathname + location.search)
-        history.pushState({ narrowed: true }, '', answer.address);
+    const before = location.pathname + location.search;
+    if (!answer || answer.address === before) return;
+    // What is looked for among values narrows nothing: going back passes over it.
+    if (narrowedBy(answer.address) === narrowedBy(before)) history.replaceState(history.state, '', answer.address);
+    else history.pushState({ narrowed: true }, '', answer.address);
+}
+
+function narrowedBy(address: string): string {
+    const at = new URL(address, location.href);
+    for (const name of [...at.searchParams.keys()]) if (name.startsWith('find[')) at.searchParams.delete(name);
+    return at.pathname + at.search;
 }
 
 export async function showAgain(address: string): Promise<void> {

@@ -22,6 +22,7 @@ final readonly class ListFilter
      * @param  string  $unit  of a range, as `mm`; empty for money
      * @param  bool  $isDate  whether its numbers are days, as 20261231
      * @param  string  $words  what is looked for among the products
+     * @param  string  $sought  what is looked for among its values
      */
     public function __construct(
         public string $key,
@@ -34,6 +35,7 @@ final readonly class ListFilter
         public string $unit = '',
         public bool $isDate = false,
         public string $words = '',
+        public string $sought = '',
     ) {
     }
 

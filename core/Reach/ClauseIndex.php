@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach;
 
 use LogicException;
-use Vestibra\Core\Reach\Checks\InRange;
 
 /**
  * The *show on* clauses of many templates, found by what a page has instead of one after another. A clause stands under
@@ -13,12 +12,14 @@ use Vestibra\Core\Reach\Checks\InRange;
  * earlier in hand order before the later. The place in that order is a clause's rank; the smallest that matches wins.
  *
  * Under a token stand the ranks that have to be asked, smallest first, and last one that need not be asked because it
- * matches whatever has the token: none after it can win. Where it is the only one, it stands there by itself.
+ * matches whatever has the token: none after it can win. Where it is the only one, it stands there by itself. What was
+ * cut off is needed only when a template changes (`ChangedIndex`); for the same reason ranks lie far apart.
  *
  * An entry: the verdict when it wins, tokens needed besides, numbers that have to lie between two others, checks, and
  * the reach where it has a season or keeps something off.
  *
  * @phpstan-import-type Packed from KeptEntries as PackedEntry
+ * @phpstan-import-type Changes from ChangedIndex
  *
  * @phpstan-type Range array{string, int, int}
  * @phpstan-type Entry array{Verdict, list<int>, list<Range>, list<Check>, CompiledReach|null}
@@ -26,19 +27,25 @@ use Vestibra\Core\Reach\Checks\InRange;
  * first.
  * @phpstan-type Ranks int|list<int>
  * @phpstan-type Ranged array{string, int, int, list<Range>}
- * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>,
- *     singles: array<int, Ranks>, ranged: array<int, Ranged>, anywhere: Ranks}
+ * @phpstan-type Packed array{entries: array<int, PackedEntry>, guards: list<string>,
+ *     pairs: array<int, array<int, Ranks>>, singles: array<int, Ranks>, ranged: array<int, Ranged>, anywhere: Ranks}
+ * @phpstan-type CutOff array{pairs: array<int, array<int, list<int>>>, singles: array<int, list<int>>,
+ *     anywhere: list<int>}
  *
  * @internal
  */
 final readonly class ClauseIndex
 {
+    /** How far ranks lie apart, so that others fit between two of them. Odd: PHP finds keys by their lowest bits. */
+    public const BETWEEN = 1_000_003;
+
     /**
-     * @param  list<Entry>|KeptEntries  $entries  by rank
+     * @param  array<int, Entry>|KeptEntries  $entries  by rank
      * @param  array<int, array<int, Ranks>>  $pairs
      * @param  array<int, Ranks>  $singles
      * @param  array<int, Ranged>  $ranged  by rank, the smallest first
      * @param  Ranks  $anywhere  other clauses that no token tells of
+     * @param  CutOff|null  $cutOff  null where it was packed
      */
     private function __construct(
         private array|KeptEntries $entries,
@@ -46,59 +53,53 @@ final readonly class ClauseIndex
         private array $singles,
         private array $ranged,
         private int|array $anywhere,
+        private ?array $cutOff,
     ) {
     }
 
-    /** @param  list<Candidate>  $candidates in hand order */
+    /** @param  array<int, Candidate>  $candidates  by their place in hand order */
     public static function of(array $candidates, DecidedBy $step, int $fallbackId): self
     {
-        $variants = [];
-        foreach ($candidates as $hand => $candidate) {
-            $reach = $candidate->reach;
-            $guarded = $reach->keepOff === [] && $reach->season->isAlways() ? null : $reach;
-            foreach ($reach->show as $number => $clause) {
-                foreach (ClauseVariant::of($clause) as $variant) {
-                    $variants[] = [
-                        $variant,
-                        new RankOfReach($reach->goesFirst, $variant->closeness, $hand, $number),
-                        new Verdict(
-                            $candidate->templateId,
-                            $step,
-                            $number,
-                            $variant->closeness,
-                            unruled: $candidate->templateId === $fallbackId && $clause->conditions === [],
-                        ),
-                        $guarded,
-                    ];
-                }
+        $entries = [];
+        $lists = new ClauseLists;
+        foreach (IndexedClause::of($candidates, $step, $fallbackId) as $place => $clause) {
+            $rank = ($place + 1) * self::BETWEEN;
+            $entries[$rank] = $clause->entry;
+            $lists->add($rank, $clause);
+        }
+        $isSure = static fn (int $rank): bool => array_slice($entries[$rank], 1) === [[], [], [], null];
+        $pairs = $singles = $cutOff = [];
+        foreach ($lists->pairs as $first => $seconds) {
+            foreach ($seconds as $second => $ranks) {
+                [$pairs[$first][$second], $cutOff['pairs'][$first][$second]] = self::cut($ranks, $isSure);
             }
         }
-        usort($variants, static fn (array $one, array $other): int => $one[1]->compare($other[1]));
-        $entries = $pairs = $singles = $ranged = $anywhere = [];
-        foreach ($variants as $rank => [$variant, , $verdict, $guarded]) {
-            [$ranges, $asks] = self::asked($variant->asks);
-            $entries[] = [$verdict, $variant->needs, $ranges, $asks, $guarded];
-            $comparesAlone = $ranges !== [] && $variant->needs === [] && $asks === [] && $guarded === null;
-            foreach ($variant->anchors as [$first, $second]) {
-                if ($first !== null && $second !== null) {
-                    $pairs[$first][$second][] = $rank;
-                } elseif ($first !== null) {
-                    $singles[$first][] = $rank;
-                } elseif ($comparesAlone) {
-                    $ranged[$rank] = [...$ranges[0], array_slice($ranges, 1)];
-                } else {
-                    $anywhere[] = $rank;
-                }
+        foreach ($lists->singles as $token => $ranks) {
+            [$singles[$token], $cutOff['singles'][$token]] = self::cut($ranks, $isSure);
+        }
+        [$anywhere, $more] = self::cut($lists->anywhere, $isSure);
+
+        return new self($entries, $pairs, $singles, $lists->ranged, $anywhere, [
+            'pairs' => array_filter(array_map(array_filter(...), $cutOff['pairs'] ?? [])),
+            'singles' => array_filter($cutOff['singles'] ?? []),
+            'anywhere' => $more,
+        ]);
+    }
+
+    /**
+     * @param  list<int>  $ranks  smallest first
+     * @param  callable(int): bool  $isSure  whether the clause of a rank matches whatever is found under its token
+     * @return array{Ranks, list<int>} up to the first that need not be asked; those after it
+     */
+    public static function cut(array $ranks, callable $isSure): array
+    {
+        foreach ($ranks as $place => $rank) {
+            if ($isSure($rank)) {
+                return [$place === 0 ? $rank : array_slice($ranks, 0, $place + 1), array_slice($ranks, $place + 1)];
             }
         }
 
-        return new self(
-            $entries,
-            array_map(static fn (array $seconds): array => self::shortened($seconds, $entries), $pairs),
-            self::shortened($singles, $entries),
-            $ranged,
-            self::ranks($anywhere, $entries),
-        );
+        return [$ranks, []];
     }
 
     /**
@@ -123,16 +124,38 @@ final readonly class ClauseIndex
         ];
     }
 
-    /** @param  Packed  $packed */
-    public static function unpack(array $packed): self
+    /** @return CutOff what pack() leaves out */
+    public function cutOff(): array
     {
-        return new self(
-            new KeptEntries($packed['entries'], $packed['guards']),
-            $packed['pairs'],
-            $packed['singles'],
-            $packed['ranged'],
-            $packed['anywhere'],
+        return $this->cutOff ?? throw new LogicException('What was packed has nothing that was cut off.');
+    }
+
+    /**
+     * @param  Packed  $packed
+     * @param  Changes|null  $changes  of a few templates since it was packed
+     */
+    public static function unpack(array $packed, ?array $changes = null): self
+    {
+        [$pairs, $singles, $ranged] = [$packed['pairs'], $packed['singles'], $packed['ranged']];
+        foreach ($changes['pairs'] ?? [] as $first => $seconds) {
+            foreach ($seconds as $second => $ranks) {
+                $pairs[$first][$second] = $ranks;
+            }
+        }
+        foreach ($changes['singles'] ?? [] as $token => $ranks) {
+            $singles[$token] = $ranks;
+        }
+        if ($changes !== null && ($changes['ranged'] !== [] || $changes['gone'] !== [])) {
+            $ranged = array_diff_key($ranged, $changes['gone']) + $changes['ranged'];
+            ksort($ranged);
+        }
+        $entries = new KeptEntries(
+            $packed['entries'],
+            [...$packed['guards'], ...$changes['guards'] ?? []],
+            $changes['entries'] ?? [],
         );
+
+        return new self($entries, $pairs, $singles, $ranged, $changes['anywhere'] ?? $packed['anywhere'], null);
     }
 
     /** The verdict as far as these clauses have a say; null where none matches. */
@@ -140,13 +163,12 @@ final readonly class ClauseIndex
     {
         $tokens = $features->tokens;
         [$pairs, $singles] = [$this->pairs, $this->singles];
-        $best = PHP_INT_MAX;
+        [$best, $width] = [PHP_INT_MAX, count($tokens)];
         foreach ($tokens as $token => $_) {
             if (isset($pairs[$token])) {
-                $seconds = $pairs[$token];
-                foreach ($tokens as $second => $_) {
-                    if (isset($seconds[$second])) {
-                        $ranks = $seconds[$second];
+                $seconds = count($pairs[$token]) > $width ? self::had($pairs[$token], $tokens) : $pairs[$token];
+                foreach ($seconds as $second => $ranks) {
+                    if (isset($tokens[$second])) {
                         $best = is_int($ranks)
                             ? ($ranks < $best ? $ranks : $best)
                             : $this->better($ranks, $best, $features);
@@ -163,6 +185,23 @@ final readonly class ClauseIndex
         $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $features);
 
         return $best === PHP_INT_MAX ? null : $this->entries[$best][0];
+    }
+
+    /**
+     * @param  array<int, Ranks>  $seconds  more than a page has tokens
+     * @param  array<int, true>  $tokens
+     * @return array<int, Ranks> those of the tokens that it has
+     */
+    private static function had(array $seconds, array $tokens): array
+    {
+        $had = [];
+        foreach ($tokens as $token => $_) {
+            if (isset($seconds[$token])) {
+                $had[$token] = $seconds[$token];
+            }
+        }
+
+        return $had;
     }
 
     /**
@@ -226,52 +265,5 @@ final readonly class ClauseIndex
         }
 
         return $best;
-    }
-
-    /**
-     * @param  list<Check>  $checks
-     * @return array{list<Range>, list<Check>} numbers are compared where they are asked for, all else asks the page
-     */
-    private static function asked(array $checks): array
-    {
-        $ranges = $others = [];
-        foreach ($checks as $check) {
-            if ($check instanceof InRange) {
-                $ranges[] = [$check->quantity->value, $check->min ?? PHP_INT_MIN, $check->max ?? PHP_INT_MAX];
-            } else {
-                $others[] = $check;
-            }
-        }
-
-        return [$ranges, $others];
-    }
-
-    /**
-     * @param  array<int, list<int>>  $byToken
-     * @param  list<Entry>  $entries
-     * @return array<int, Ranks>
-     */
-    private static function shortened(array $byToken, array $entries): array
-    {
-        return array_map(static fn (array $ranks): int|array => self::ranks($ranks, $entries), $byToken);
-    }
-
-    /**
-     * @param  list<int>  $ranks
-     * @param  list<Entry>  $entries
-     * @return Ranks up to the first that need not be asked
-     */
-    private static function ranks(array $ranks, array $entries): int|array
-    {
-        $kept = [];
-        foreach ($ranks as $rank) {
-            $kept[] = $rank;
-            [, $needs, $ranges, $asks, $guarded] = $entries[$rank];
-            if ($needs === [] && $ranges === [] && $asks === [] && $guarded === null) {
-                return count($kept) === 1 ? $rank : $kept;
-            }
-        }
-
-        return $kept;
     }
 }

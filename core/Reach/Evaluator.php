@@ -10,9 +10,13 @@ use LogicException;
  * Decides which template a page gets. The one place that does; with reasons asked for, it explains the same decision.
  *
  * @phpstan-import-type Packed from ClauseIndex as PackedIndex
+ * @phpstan-import-type CutOff from ClauseIndex
+ * @phpstan-import-type Times from Horizon
+ * @phpstan-import-type Changes from ChangedRules
  *
  * @phpstan-type Packed array{live: array<int, true>, first: PackedIndex|null, others: PackedIndex, fallback: int,
  *     horizon: string|null, collections: string|null}
+ * @phpstan-type Rest array{first: CutOff|null, others: CutOff, times: array<int, Times>, order: list<int>}
  *
  * @api
  */
@@ -22,7 +26,7 @@ final readonly class Evaluator
     public const NONE = 0;
 
     /** Of what pack() gives: another number as soon as it is read differently. */
-    public const PACKED = 2;
+    public const PACKED = 3;
 
     /** Of those that go first; null where none does. */
     private ?ClauseIndex $first;
@@ -66,7 +70,7 @@ final readonly class Evaluator
             $first === [] ? null : ClauseIndex::of($first, DecidedBy::GoesFirst, $fallbackId),
             ClauseIndex::of($others, DecidedBy::Closest, $fallbackId),
             $fallbackId,
-            Horizon::of([...array_column($live, 'reach'), ...$collections->reaches]),
+            Horizon::of(self::times($live, $collections)),
             $collections,
             $candidates,
         );
@@ -89,21 +93,63 @@ final readonly class Evaluator
         ];
     }
 
-    /** @param  Packed  $packed as this version packed it */
-    public static function unpack(array $packed): self
+    /**
+     * What `ChangedRules` needs besides, once a template has changed.
+     *
+     * @return Rest
+     */
+    public function rest(): array
     {
-        $horizon = $packed['horizon'] === null ? null : unserialize($packed['horizon']);
+        $live = array_values(array_filter($this->known(), static fn (Candidate $one): bool => $one->live));
+
+        return [
+            'first' => $this->first?->cutOff(),
+            'others' => $this->others->cutOff(),
+            'times' => self::times($live, $this->collections),
+            'order' => array_column($live, 'templateId'),
+        ];
+    }
+
+    /**
+     * @param  Packed  $packed as this version packed it
+     * @param  Changes|null  $changes  of a few templates since it was packed
+     */
+    public static function unpack(array $packed, ?array $changes = null): self
+    {
+        $horizon = $changes === null ? $packed['horizon'] : $changes['horizon'];
+        $horizon = $horizon === null ? null : unserialize($horizon);
         $collections = $packed['collections'] === null ? RuleCollections::none() : unserialize($packed['collections']);
+        $first = $packed['first'] ?? (($changes['first'] ?? null) === null ? null : ChangedRules::nothing());
 
         return new self(
-            $packed['live'],
-            $packed['first'] === null ? null : ClauseIndex::unpack($packed['first']),
-            ClauseIndex::unpack($packed['others']),
+            array_diff_key($packed['live'], $changes['gone'] ?? []) + ($changes['live'] ?? []),
+            $first === null ? null : ClauseIndex::unpack($first, $changes['first'] ?? null),
+            ClauseIndex::unpack($packed['others'], $changes['others'] ?? null),
             $packed['fallback'],
             $horizon instanceof Horizon ? $horizon : null,
             $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
             null,
         );
+    }
+
+    /**
+     * @param  list<Candidate>  $live
+     * @return array<int, Times> by template, those of collections by rule below all; only of what looks at the clock
+     */
+    private static function times(array $live, RuleCollections $collections): array
+    {
+        $times = [self::NONE => Horizon::times($collections->reaches)];
+        foreach ($live as $candidate) {
+            $times[$candidate->templateId] = Horizon::times([$candidate->reach]);
+        }
+
+        return array_filter($times);
+    }
+
+    /** @return list<Candidate> */
+    private function known(): array
+    {
+        return $this->candidates ?? throw new LogicException('Only what is live is known, so no reasons can be given.');
     }
 
     public function decide(Features $features, ?int $pinnedTo = null, bool $withReasons = false): Verdict
@@ -114,7 +160,8 @@ final readonly class Evaluator
         $verdict = $pinnedTo === self::NONE || ($pinnedTo !== null && isset($this->live[$pinnedTo]))
             ? new Verdict($pinnedTo, DecidedBy::Pin)
             : $this->first?->closest($features) ?? $this->others->closest($features) ?? $this->fallback;
-        if ($pinnedTo === null && ! $withReasons && $this->horizon === null) {
+        $until = $this->horizon?->after($features);
+        if ($pinnedTo === null && ! $withReasons && $until === null) {
             return $verdict;
         }
 
@@ -125,7 +172,7 @@ final readonly class Evaluator
             $verdict->closeness,
             $withReasons ? $this->losers($features, $verdict) : [],
             $pinnedTo !== null && $verdict->step !== DecidedBy::Pin,
-            $this->horizon?->after($features),
+            $until,
             $verdict->unruled,
         );
     }
@@ -135,8 +182,7 @@ final readonly class Evaluator
     {
         $losers = [];
         $winnerSeen = false;
-        foreach ($this->candidates
-            ?? throw new LogicException('Only what is live is known, so no reasons can be given.') as $candidate) {
+        foreach ($this->known() as $candidate) {
             if ($candidate->templateId === $winning->templateId) {
                 $winnerSeen = true;
             } else {

@@ -10,6 +10,10 @@ use Vestibra\Core\Reach\Checks\InRange;
 /**
  * Until when a verdict cannot change by the clock alone: the next season, sale or age that any rule in it looks at.
  *
+ * Times: bounds of seasons, whether prices count, ages in days.
+ *
+ * @phpstan-type Times array{list<int>, bool, list<int>}
+ *
  * @internal
  */
 final readonly class Horizon
@@ -26,10 +30,10 @@ final readonly class Horizon
     }
 
     /**
-     * @param  iterable<CompiledReach>  $reaches those of live templates, and of collections by rule
-     * @return self|null null when none of them looks at the clock
+     * @param  iterable<CompiledReach>  $reaches
+     * @return Times|null what of the clock some reaches look at; null when none of them looks at it
      */
-    public static function of(iterable $reaches): ?self
+    public static function times(iterable $reaches): ?array
     {
         $seasons = $days = [];
         $prices = false;
@@ -43,27 +47,43 @@ final readonly class Horizon
                 }
             }
         }
+
+        return $seasons === [] && $days === [] && ! $prices ? null : [$seasons, $prices, array_values($days)];
+    }
+
+    /**
+     * @param  iterable<Times>  $times  of live templates, and of collections by rule
+     * @return self|null null when none of them looks at the clock
+     */
+    public static function of(iterable $times): ?self
+    {
+        $seasons = $days = [];
+        [$prices, $none] = [false, true];
+        foreach ($times as [$bounds, $looksAtPrices, $ages]) {
+            array_push($seasons, ...$bounds);
+            array_push($days, ...$ages);
+            $prices = $prices || $looksAtPrices;
+            $none = false;
+        }
         sort($seasons);
 
-        return $seasons === [] && $days === [] && ! $prices ? null : new self($seasons, $prices, array_values($days));
+        return $none ? null : new self($seasons, $prices, array_values(array_unique($days)));
     }
 
     /** @return int|null in seconds of Unix time; null when the clock changes nothing */
     public function after(Features $features): ?int
     {
-        $next = $this->nextSeason($features->at);
-        $candidates = $next === null ? [] : [$next];
+        $next = $this->seasons === [] ? null : $this->nextSeason($features->at);
         if ($this->looksAtPrices && $features->priceChanges !== null) {
-            $candidates[] = $features->priceChanges;
+            $next = min($next ?? PHP_INT_MAX, $features->priceChanges);
         }
-        $added = $features->number(Quantity::Added);
+        $added = $this->days === [] ? null : $features->number(Quantity::Added);
         foreach ($added === null ? [] : [0, ...$this->days] as $days) {
-            if ($this->days !== [] && $added + $days * 86_400 > $features->at) {
-                $candidates[] = $added + $days * 86_400;
-            }
+            $turns = $added + $days * 86_400;
+            $next = $turns > $features->at ? min($next ?? PHP_INT_MAX, $turns) : $next;
         }
 
-        return $candidates === [] ? null : min($candidates);
+        return $next;
     }
 
     private function nextSeason(int $at): ?int

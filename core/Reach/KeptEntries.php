@@ -13,7 +13,8 @@ use LogicException;
  * @phpstan-import-type Entry from ClauseIndex
  * @phpstan-import-type Range from ClauseIndex
  *
- * @phpstan-type Packed array{int, string, int|null, list<int>, bool, list<int>, list<Range>, list<string>, int|null}
+ * @phpstan-type Packed array{int, string, int|null, array{int, int, int, int}, bool, list<int>, list<Range>,
+ *     list<string>, int|null}
  *     template, step, clause, closeness, unruled, tokens needed besides, numbers, checks, number of the guard
  *
  * @implements ArrayAccess<int, Entry>
@@ -29,24 +30,26 @@ final class KeptEntries implements ArrayAccess
     private array $guards = [];
 
     /**
-     * @param  list<Packed>  $packed
+     * @param  array<int, Packed>  $packed  by rank
      * @param  list<string>  $packedGuards
+     * @param  array<int, Packed>  $changed  by rank, of templates that have changed since
      */
     public function __construct(
         private readonly array $packed,
         private readonly array $packedGuards,
+        private readonly array $changed = [],
     ) {
     }
 
     public function offsetExists(mixed $offset): bool
     {
-        return isset($this->packed[$offset]);
+        return isset($this->packed[$offset]) || isset($this->changed[$offset]);
     }
 
     /** @return Entry */
     public function offsetGet(mixed $offset): array
     {
-        return $this->made[$offset] ??= $this->make($this->packed[$offset]);
+        return $this->made[$offset] ??= $this->make($this->changed[$offset] ?? $this->packed[$offset]);
     }
 
     public function offsetSet(mixed $offset, mixed $value): void
@@ -60,19 +63,20 @@ final class KeptEntries implements ArrayAccess
     }
 
     /**
-     * @param  list<Entry>  $entries
-     * @return array{list<Packed>, list<string>} the entries and their guards
+     * @param  array<int, Entry>  $entries  by rank
+     * @param  int  $before  how many guards there are already
+     * @return array{array<int, Packed>, list<string>} the entries and their guards
      */
-    public static function pack(array $entries): array
+    public static function pack(array $entries, int $before = 0): array
     {
         $packed = $guards = [];
-        foreach ($entries as [$verdict, $needs, $ranges, $asks, $guarded]) {
+        foreach ($entries as $rank => [$verdict, $needs, $ranges, $asks, $guarded]) {
             $number = null;
             if ($guarded !== null) {
                 $guard = serialize($guarded);
-                $number = $guards[$guard] ??= count($guards);
+                $number = $guards[$guard] ??= $before + count($guards);
             }
-            $packed[] = [
+            $packed[$rank] = [
                 $verdict->templateId,
                 $verdict->step->value,
                 $verdict->clause,

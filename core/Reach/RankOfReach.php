@@ -18,12 +18,18 @@ final readonly class RankOfReach
     /** @param  int  $hand  the template's place in hand order */
     public function __construct(bool $goesFirst, Closeness $closeness, int $hand, int $clause)
     {
-        $this->key = [
-            $goesFirst ? 0 : 1,
-            ...array_map(static fn (int $count): int => -$count, $closeness->toArray()),
-            $hand,
-            $clause,
-        ];
+        $this->key = self::key($goesFirst, $closeness->toArray(), $hand, $clause);
+    }
+
+    /**
+     * @param  array{int, int, int, int}  $closeness  as `Closeness::toArray()`
+     * @return list<int>
+     */
+    public static function key(bool $goesFirst, array $closeness, int $hand, int $clause): array
+    {
+        [$named, $grouped, $depth, $narrowed] = $closeness;
+
+        return [$goesFirst ? 0 : 1, -$named, -$grouped, -$depth, -$narrowed, $hand, $clause];
     }
 
     public function compare(self $other): int

@@ -173,10 +173,12 @@ return [
     'filter.least' => 'Von',
     'filter.most' => 'Bis',
     'filter.more' => '{count, plural, one {# weiterer} other {# weitere}}',
-    'filter.left' => '{count, plural, one {# weiterer wird nicht gezeigt. Grenzen Sie die Liste zuerst anders ein.} '
-        .'other {# weitere werden nicht gezeigt. Grenzen Sie die Liste zuerst anders ein.}}',
+    'filter.left' => '{count, plural, one {# weiterer wird nicht gezeigt. Suchen Sie ihn mit Namen, oder grenzen Sie die Liste ein.} '
+        .'other {# weitere werden nicht gezeigt. Suchen Sie sie mit Namen, oder grenzen Sie die Liste ein.}}',
     'filter.apply' => 'Zeigen',
     'filter.find' => 'Hierunter finden',
+    'filter.find-in' => 'In {name} suchen',
+    'filter.none-called' => 'Hier heißt nichts „{words}“.',
     'filters.title' => 'Filter',
     'filters.show' => '{count, plural, one {# Artikel zeigen} other {# Artikel zeigen}}',
     'filters.clear' => 'Alle aufheben',

@@ -172,10 +172,12 @@ return [
     'filter.least' => 'From',
     'filter.most' => 'To',
     'filter.more' => '{count, plural, one {# more} other {# more}}',
-    'filter.left' => '{count, plural, one {# more is not shown. Narrow the list by something else first.} '
-        .'other {# more are not shown. Narrow the list by something else first.}}',
+    'filter.left' => '{count, plural, one {# more is not shown. Find it by its name, or narrow the list first.} '
+        .'other {# more are not shown. Find them by name, or narrow the list first.}}',
     'filter.apply' => 'Show',
     'filter.find' => 'Find among these',
+    'filter.find-in' => 'Find in {name}',
+    'filter.none-called' => 'Nothing here is called “{words}”.',
     'filters.title' => 'Filters',
     'filters.show' => '{count, plural, one {Show # product} other {Show # products}}',
     'filters.clear' => 'Clear all',

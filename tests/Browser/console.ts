@@ -16,3 +16,13 @@ export function artisan(worker: number, words: string[], input = ''): string {
         },
     });
 }
+
+/** Says something in SQL to the shop of one worker, where laying a state by hand would take a test too long. */
+export function sql(worker: number, statements: string): void {
+    execFileSync('php', [
+        '-r',
+        '(new PDO("sqlite:".$argv[1], options: [PDO::ATTR_TIMEOUT => 20]))->exec($argv[2]);',
+        `${room}/shops/${(firstPort + worker).toString()}/shop.sqlite`,
+        statements,
+    ]);
+}

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expectAccessible } from './axe';
+import { sql } from './console';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
@@ -254,6 +255,53 @@ test('on the phone the filters open as a sheet that says how many there are', as
     await expect(cards(page)).toHaveCount(5);
     await expect(page.locator('.chosen-filter')).toHaveText([/Brand: Brindlace/]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+});
+
+/** Sixty makers more, each with one thing among the pens. */
+function manyMakers(worker: number): void {
+    sql(
+        worker,
+        `with recursive n(n) as (select 1 union all select n + 1 from n where n < 60)
+            insert into brands (id, name, name_folded, slug)
+            select 1000 + n, 'Maker ' || n, 'maker ' || n, 'maker-' || n from n;
+        update products set brand_id = 1000 + id where id <= 60;
+        insert or ignore into category_product (category_id, product_id)
+            select (select id from categories where name = 'Pens'), id from products where id <= 60;`,
+    );
+}
+
+test('among very many values one is found by its name, and what is found narrows nothing until it is ticked', async ({
+    page,
+}, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await pens(studio);
+    manyMakers(info.parallelIndex);
+    await page.goto('/c/pens');
+    const count = await page.locator('.result-count').textContent();
+    const find = page.getByRole('searchbox', { name: 'Find in Brand' });
+    await expect(page.getByRole('checkbox', { name: /^Maker 47/ })).toBeHidden();
+    await find.pressSequentially('maker 4');
+    await expect(filter(page, 'Brand').getByRole('checkbox')).toHaveCount(15);
+    await expect(find).toBeFocused();
+    await expect(find).toHaveValue('maker 4');
+    await expect(page).toHaveURL(/\/c\/pens\?find%5Bbrand%5D=maker\+4$/);
+    await expect(page.locator('.result-count')).toHaveText(count ?? '');
+    await expectAccessible(page);
+
+    await page.getByRole('checkbox', { name: /^Maker 47/ }).check();
+    await expect(cards(page)).toHaveCount(1);
+    await expect(page).toHaveURL(/brand=maker-47-1047&find%5Bbrand%5D=maker\+4$/);
+    await find.fill('nobody');
+    await expect(page.getByText('Nothing here is called “nobody”.')).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: /^Maker 47/ })).toBeChecked();
+    await page.goBack();
+    await expect(page.locator('.chosen-filter')).toHaveCount(0);
+    await expect(find).toHaveValue('maker 4');
+    await find.fill('');
+    await expect(page).toHaveURL(/\/c\/pens$/);
+    await page.reload();
+    await expect(find).toHaveValue('');
 });
 
 test.describe('without scripts', () => {

@@ -20,6 +20,7 @@ use Vestibra\Bench\ReachBench;
 use Vestibra\Bench\ScreensBench;
 use Vestibra\Bench\SearchBench;
 use Vestibra\Bench\StylesBench;
+use Vestibra\Bench\TemplatesBench;
 use Vestibra\Bench\VerdictBench;
 
 final class BenchCommand extends Command
@@ -28,14 +29,14 @@ final class BenchCommand extends Command
 
     private const NAMES = [
         'verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder',
-        'kept', 'screens', 'edit', 'weight',
+        'kept', 'templates', 'screens', 'edit', 'weight',
     ];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
     protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, '
-        .'styles, catalogue, folder, kept, screens, edit or weight; all but the last five without} {--blocks=200} '
-        .'{--edits=300} {--seed=1} {--json}';
+        .'styles, catalogue, folder, kept, templates, screens, edit or weight; all but the last six without} '
+        .'{--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description =
         'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
@@ -112,6 +113,7 @@ final class BenchCommand extends Command
                 'search' => (new SearchBench)->run($size, $this->seed()),
                 'cards' => (new CardsBench)->run($size),
                 'kept' => (new KeptBench)->run($size),
+                'templates' => (new TemplatesBench)->run($size, $this->seed()),
                 default => (new PageBench)->run($this->seed(), $size),
             });
         }

@@ -56,6 +56,7 @@ use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\RefreshVerdicts;
+use Vestibra\App\Reach\Rules\RuleFiles;
 use Vestibra\App\Reach\Rules\StaleVerdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Catalogue\Categories;
@@ -103,7 +104,7 @@ final class VestibraProvider extends ServiceProvider
         foreach (self::ONCE_A_REQUEST as $class) {
             $this->app->scoped($class);
         }
-        $this->app->when(LiveRules::class)
+        $this->app->when(RuleFiles::class)
             ->needs('$folder')
             ->give(static fn (): string => config()->string('vestibra.rules'));
         $this->app->when(KeptAround::class)

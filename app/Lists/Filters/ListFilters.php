@@ -75,7 +75,16 @@ final readonly class ListFilters
             $chosen[$filter] = ($chosen[$filter] ?? []) + $some;
         }
 
-        return new NarrowedList($subject, $wished, $choices, $words, $outcome, $chosen, $this->categories->tree());
+        return new NarrowedList(
+            $subject,
+            $wished,
+            $choices,
+            $words,
+            $outcome,
+            $chosen,
+            $this->categories->tree(),
+            self::sought($wished, $asked['find'] ?? null),
+        );
     }
 
     /**
@@ -102,6 +111,18 @@ final readonly class ListFilters
         }
 
         return [$choices, $called];
+    }
+
+    /** @return array<string, string> filter => what is looked for among its values */
+    private static function sought(WishedFilters $wished, mixed $asked): array
+    {
+        $sought = array_map(
+            static fn (AddressedFilter $one): string =>
+                self::words(is_array($asked) ? $asked[$one->parameter()] ?? null : null),
+            $wished->addressed,
+        );
+
+        return array_filter($sought, static fn (string $words): bool => $words !== '');
     }
 
     private static function words(mixed $asked): string

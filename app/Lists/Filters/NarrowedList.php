@@ -21,7 +21,10 @@ use Vestibra\Core\Selling\MoneyFormat;
 /** A list that was narrowed, and how blocks and addresses speak of it. */
 final readonly class NarrowedList
 {
-    /** @param  array<string, array<int, FilterName>>  $names  filter => value => what it is called */
+    /**
+     * @param  array<string, array<int, FilterName>>  $names  filter => value => what it is called
+     * @param  array<string, string>  $sought  filter => what is looked for among its values
+     */
     public function __construct(
         private Assortment $subject,
         private WishedFilters $wished,
@@ -30,6 +33,7 @@ final readonly class NarrowedList
         public NarrowedPacks $outcome,
         private array $names,
         private CategoryTree $categories,
+        private array $sought = [],
     ) {
     }
 
@@ -37,6 +41,17 @@ final readonly class NarrowedList
     public function asked(): array
     {
         return $this->written($this->choices);
+    }
+
+    /** @return array<string, string> what is looked for among values, as it stands in an address: it narrows nothing */
+    public function finding(): array
+    {
+        $finding = [];
+        foreach ($this->sought as $key => $words) {
+            $finding["find[{$this->wished->addressed[$key]->parameter()}]"] = $words;
+        }
+
+        return $finding;
     }
 
     /** @param  array<string, string|int>  $others  whatever else the address says, and keeps */
@@ -139,6 +154,7 @@ final readonly class NarrowedList
             $this->wished->units[$key] ?? '',
             isset($this->wished->dates[$key]),
             $key === 'words' ? $this->words : '',
+            $this->sought[$key] ?? '',
         );
     }
 

@@ -14,6 +14,7 @@ use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
@@ -40,16 +41,35 @@ final readonly class KindRulesReader
         return $this->clock->now()->getTimestamp();
     }
 
-    /** Only what is live: enough to decide. */
-    public function live(PageKind $kind): KindRules
+    /**
+     * Only what is live: enough to decide.
+     *
+     * @param  list<stdClass>|null  $rows  as `RuleRows` gave them; null: they are asked for
+     */
+    public function live(PageKind $kind, ?array $rows = null): KindRules
     {
-        return $this->read($kind, false, new WhatIf);
+        return $this->read($kind, $rows ?? RuleRows::of(false, $kind), new WhatIf);
+    }
+
+    /**
+     * @param  array<int, string>  $reaches  of some templates, as they are stored
+     * @return array<int, CompiledReach>
+     */
+    public function compiled(PageKind $kind, array $reaches): array
+    {
+        $read = array_map(fn (string $reach): Reach => $this->stored(json_decode($reach, true), $kind), $reaches);
+        $living = LivingNames::of($read);
+
+        return array_map(
+            (new ReachCompiler($this->fields, $this->categories->tree(), $living, $kind))->compile(...),
+            $read,
+        );
     }
 
     /** With what is not live too: enough to explain, or to ask what a change would do. */
     public function all(PageKind $kind, WhatIf $supposed = new WhatIf, ?DateTimeImmutable $at = null): KindRules
     {
-        return $this->read($kind, true, $supposed, $at);
+        return $this->read($kind, RuleRows::of(true, $kind), $supposed, $at);
     }
 
     /** @throws LogicException when a stored reach cannot be read */
@@ -62,9 +82,9 @@ final readonly class KindRulesReader
             : throw new LogicException('A stored reach cannot be read: '.$read[0]->code->value);
     }
 
-    private function read(PageKind $kind, bool $withDrafts, WhatIf $supposed, ?DateTimeImmutable $at = null): KindRules
+    /** @param  list<stdClass>  $rows */
+    private function read(PageKind $kind, array $rows, WhatIf $supposed, ?DateTimeImmutable $at = null): KindRules
     {
-        $rows = RuleRows::of($withDrafts, $kind);
         $rules = $reaches = $templates = [];
         foreach ($rows as $row) {
             if ($row->hand_order === null) {

@@ -12,13 +12,9 @@ use Vestibra\Core\Reach\Evaluator;
 /**
  * What is live, ready to decide. Compiled rules are kept between requests in files named by a word of the database that
  * is another one as soon as anything changes that they depend on; they can be thrown away at any time.
- *
- * @phpstan-import-type Packed from Evaluator
  */
 final class LiveRules
 {
-    private const MOST = 40;
-
     /** @var array<string, Evaluator> by page kind and word */
     private array $known = [];
 
@@ -27,10 +23,8 @@ final class LiveRules
 
     private ?string $shown = null;
 
-    public function __construct(
-        private readonly KindRulesReader $contests,
-        private readonly string $folder,
-    ) {
+    public function __construct(private readonly CompiledRules $compiled)
+    {
     }
 
     /**
@@ -76,47 +70,6 @@ final class LiveRules
 
     private function evaluator(PageKind $kind, string $word): Evaluator
     {
-        return $this->known["$kind->value $word"] ??= $this->kept($kind, $word);
-    }
-
-    private function kept(PageKind $kind, string $word): Evaluator
-    {
-        $file = "$this->folder/$kind->value-".Evaluator::PACKED."-$word.php";
-        /** @var Packed|false $packed */
-        $packed = is_file($file) ? @include $file : false;
-        if (is_array($packed)) {
-            return Evaluator::unpack($packed);
-        }
-        $evaluator = $this->contests->live($kind)->evaluator();
-        $this->keep($file, $evaluator->pack());
-
-        return $evaluator;
-    }
-
-    /** Of what nobody will ask for again, the oldest. */
-    private function letGo(): void
-    {
-        $files = glob("$this->folder/*.php") ?: [];
-        if (count($files) < self::MOST) {
-            return;
-        }
-        usort($files, static fn (string $one, string $other): int => (int) @filemtime($one) <=> (int) @filemtime(
-            $other,
-        ));
-        foreach (array_slice($files, 0, intdiv(self::MOST, 2)) as $old) {
-            function_exists('opcache_invalidate') && @opcache_invalidate($old, true);
-            @unlink($old);
-        }
-    }
-
-    /** @param  Packed  $packed */
-    private function keep(string $file, array $packed): void
-    {
-        is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
-        $this->letGo();
-        $beside = $file.'.'.getmypid();
-        if (@file_put_contents($beside, '<?php return '.var_export($packed, true).';') !== false) {
-            @rename($beside, $file);
-        }
+        return $this->known["$kind->value $word"] ??= $this->compiled->of($kind, $word);
     }
 }

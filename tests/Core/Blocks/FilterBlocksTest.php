@@ -84,6 +84,42 @@ final class FilterBlocksTest extends TestCase
         self::assertSame(0, self::filter(['by' => 'brand'], self::brands())->data['left']);
     }
 
+    public function test_among_many_values_one_is_found_by_its_name_and_what_is_chosen_stays(): void
+    {
+        $brands = static fn (int $many, string $sought): array => self::filter(
+            ['by' => 'brand', 'order' => 'defined'],
+            new ListFilter('brand', 'Brand', 'brand', array_map(
+                static fn (int $n): ListFilterValue =>
+                    new ListFilterValue($n, "Mühle No. $n", "m-$n", $n === 12 ? 0 : 1, $n === 7, place: $n),
+                range(1, $many),
+            ), sought: $sought),
+        )->data;
+        $shown = static fn (array $data): array => array_column([...$data['values'], ...$data['more']], 'id');
+
+        self::assertFalse($brands(40, '')['find'], 'Forty are seen at a glance.');
+        self::assertTrue($brands(41, '')['find']);
+        $found = $brands(500, 'MÜHLE 49');
+        self::assertSame([7, 49, 149, 249, 349, 449, 490], array_slice($shown($found), 0, 7));
+        self::assertSame([true, [], 'MÜHLE 49', 0, 15], [
+            $found['find'], $found['more'], $found['sought'], $found['left'], $found['called'],
+        ]);
+        self::assertCount(40, $brands(500, 'no')['values'], 'Those that are found need no fold, but for very many.');
+        self::assertSame([[7], 0], [$shown($brands(30, 'mill')), $brands(30, 'mill')['called']]);
+        self::assertSame([7], $shown($brands(30, '12')), 'What leads nowhere is not found either.');
+        self::assertSame([200, 299, true], [
+            count($shown($brands(500, 'no'))), $brands(500, 'no')['left'], $brands(20, 'no')['find'],
+        ]);
+    }
+
+    public function test_a_filter_stays_while_nothing_in_it_is_called_what_is_looked_for(): void
+    {
+        $filter = new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Aldermay', 3), self::value(2, 'Hallorme', 4)],
+            sought: 'ink');
+
+        self::assertNull(self::filter(['by' => 'brand'], $filter)->absent);
+        self::assertSame(0, self::filter(['by' => 'brand'], $filter)->data['called']);
+    }
+
     public function test_after_so_many_values_there_is_a_fold_which_is_open_where_something_in_it_is_chosen(): void
     {
         $many = self::option(...array_map(static fn (int $n): string => "$n ml", range(1, 12)));

@@ -40,6 +40,12 @@ final class RuleRows
         return Database::value('select word from live_rules');
     }
 
+    /** Another one as soon as anything changes that compiled rules depend on besides templates. */
+    public static function named(): string
+    {
+        return (string) Database::value('select named from live_rules');
+    }
+
     public static function shown(): mixed
     {
         return Database::value('select shown from live_rules');

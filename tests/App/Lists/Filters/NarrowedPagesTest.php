@@ -62,6 +62,31 @@ final class NarrowedPagesTest extends TestCase
         $this->get(self::PENS.'?narrow=1&brand[]=&price[from]=ten&price[to]=')->assertRedirect(self::PENS);
     }
 
+    public function test_what_is_looked_for_among_the_values_of_a_filter_narrows_nothing_and_stays(): void
+    {
+        $all = (string) $this->get(self::PENS)->assertOk()->getContent();
+        $brand = DB::table('brands')->orderBy('id')->first();
+        self::assertNotNull($brand);
+        $this->get(self::PENS."?narrow=1&brand[]=$brand->id&find[brand]=%20Hal%09lorme%20&find[nonsense]=x&find[price]=")
+            ->assertRedirect(self::PENS."?brand=$brand->slug-$brand->id&find%5Bbrand%5D=Hal+lorme");
+        $this->anew();
+        $found = (string) $this->get(self::PENS.'?find[brand]=hallorme')->assertOk()->getContent();
+        $labels = static fn (string $page): array =>
+            preg_match_all('~name="brand\[\]" value="([^"]+)-\d+"~', $page, $values) > 0 ? $values[1] : [];
+        $title = static fn (string $page): string =>
+            preg_match('~data-narrowed[^>]*>[^<]*~', $page) === 1 && preg_match('~product-grid-cards.*~s', $page, $cards) === 1
+                ? (string) substr_count($cards[0], 'card-cover')
+                : '';
+
+        self::assertGreaterThan(2, count($labels($all)));
+        self::assertSame(['hallorme'], $labels($found));
+        self::assertSame($title($all), $title($found), 'The list is the same.');
+        foreach (['find=x', 'find[brand][]=x', 'find[brand]='.str_repeat('x', 5_000)] as $odd) {
+            $this->anew();
+            $this->get(self::PENS."?$odd")->assertOk();
+        }
+    }
+
     public function test_values_are_shown_by_pictures_of_the_goods_that_have_them(): void
     {
         $colour = $this->id('options', 'Colour');
