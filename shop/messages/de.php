@@ -173,7 +173,8 @@ return [
     'filter.least' => 'Von',
     'filter.most' => 'Bis',
     'filter.more' => '{count, plural, one {# weiterer} other {# weitere}}',
-    'filter.left' => '{count, plural, one {# weiterer wird nicht gezeigt. Suchen Sie ihn mit Namen, oder grenzen Sie die Liste ein.} '
+    'filter.left' => '{count, plural, '
+        .'one {# weiterer wird nicht gezeigt. Suchen Sie ihn mit Namen, oder grenzen Sie die Liste ein.} '
         .'other {# weitere werden nicht gezeigt. Suchen Sie sie mit Namen, oder grenzen Sie die Liste ein.}}',
     'filter.apply' => 'Zeigen',
     'filter.find' => 'Hierunter finden',
