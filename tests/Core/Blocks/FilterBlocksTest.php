@@ -113,8 +113,13 @@ final class FilterBlocksTest extends TestCase
 
     public function test_a_filter_stays_while_nothing_in_it_is_called_what_is_looked_for(): void
     {
-        $filter = new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Aldermay', 3), self::value(2, 'Hallorme', 4)],
-            sought: 'ink');
+        $filter = new ListFilter(
+            'brand',
+            'Brand',
+            'brand',
+            [self::value(1, 'Aldermay', 3), self::value(2, 'Hallorme', 4)],
+            sought: 'ink',
+        );
 
         self::assertNull(self::filter(['by' => 'brand'], $filter)->absent);
         self::assertSame(0, self::filter(['by' => 'brand'], $filter)->data['called']);
