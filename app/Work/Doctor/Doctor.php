@@ -51,8 +51,8 @@ final readonly class Doctor
     /** @return list<Finding> */
     public function examine(bool $mend): array
     {
-        return [
-            ...$this->database(),
+        $look = DatabaseLook::begin();
+        $findings = [
             ...$this->trees(),
             ...$this->fallbacks(),
             ...$this->rules(),
@@ -64,16 +64,18 @@ final readonly class Doctor
             ...$this->files($mend),
             ...$this->room(),
         ];
+
+        return [...$this->database($look), ...$findings];
     }
 
     /** @return list<Finding> */
-    private function database(): array
+    private function database(DatabaseLook $look): array
     {
         $findings = [];
-        if (DatabaseChecks::integrity() !== 'ok') {
+        [$integrity, $loose] = $look->outcome();
+        if ($integrity !== 'ok') {
             $findings[] = self::finding('database', 'The database is damaged. Restore the latest backup.');
         }
-        $loose = count(DatabaseChecks::loose());
         if ($loose > 0) {
             $findings[] = self::finding(
                 'database',

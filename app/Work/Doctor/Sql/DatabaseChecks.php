@@ -13,6 +13,11 @@ use Vestibra\App\Ground\Sql\Database;
  */
 final class DatabaseChecks
 {
+    /** integrity() and loose() as a script of its own, which is given the database and prints both as JSON. */
+    public const ALONE = '$pdo = new PDO("sqlite:".$argv[1], options: [PDO::ATTR_TIMEOUT => 20]);'
+        .'echo json_encode(["integrity" => $pdo->query("pragma integrity_check")->fetchColumn(),'
+        .'"loose" => count($pdo->query("pragma foreign_key_check")->fetchAll())]);';
+
     /**
      * @return list<stdClass>
      */

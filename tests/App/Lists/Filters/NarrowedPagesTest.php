@@ -67,20 +67,19 @@ final class NarrowedPagesTest extends TestCase
         $all = (string) $this->get(self::PENS)->assertOk()->getContent();
         $brand = DB::table('brands')->orderBy('id')->first();
         self::assertNotNull($brand);
-        $this->get(self::PENS."?narrow=1&brand[]=$brand->id&find[brand]=%20Hal%09lorme%20&find[nonsense]=x&find[price]=")
+        $asked = "narrow=1&brand[]=$brand->id&find[brand]=%20Hal%09lorme%20&find[nonsense]=x&find[price]=";
+        $this->get(self::PENS."?$asked")
             ->assertRedirect(self::PENS."?brand=$brand->slug-$brand->id&find%5Bbrand%5D=Hal+lorme");
         $this->anew();
         $found = (string) $this->get(self::PENS.'?find[brand]=hallorme')->assertOk()->getContent();
         $labels = static fn (string $page): array =>
             preg_match_all('~name="brand\[\]" value="([^"]+)-\d+"~', $page, $values) > 0 ? $values[1] : [];
-        $title = static fn (string $page): string =>
-            preg_match('~data-narrowed[^>]*>[^<]*~', $page) === 1 && preg_match('~product-grid-cards.*~s', $page, $cards) === 1
-                ? (string) substr_count($cards[0], 'card-cover')
-                : '';
+        $cards = static fn (string $page): int => substr_count($page, 'card-cover');
 
         self::assertGreaterThan(2, count($labels($all)));
         self::assertSame(['hallorme'], $labels($found));
-        self::assertSame($title($all), $title($found), 'The list is the same.');
+        self::assertGreaterThan(2, $cards($all));
+        self::assertSame($cards($all), $cards($found), 'The list is the same.');
         foreach (['find=x', 'find[brand][]=x', 'find[brand]='.str_repeat('x', 5_000)] as $odd) {
             $this->anew();
             $this->get(self::PENS."?$odd")->assertOk();

@@ -78,6 +78,23 @@ final class KeepingTest extends TestCase
         );
     }
 
+    public function test_the_doctor_has_sqlite_look_at_the_whole_database(): void
+    {
+        DB::statement('pragma foreign_keys = off');
+        DB::table('product_tag')->insert(['product_id' => 1, 'tag_id' => 999]);
+        DB::statement('pragma writable_schema = on');
+        // An index that was made of another column than it says.
+        DB::update(
+            "update sqlite_master set sql = replace(sql, '(\"name_folded\")', '(\"name\")') "
+                ."where name = 'brands_name_folded_index'",
+        );
+        DB::purge();
+        $words = array_column($this->app->make(Doctor::class)->examine(false), 'words');
+
+        self::assertContains('The database is damaged. Restore the latest backup.', $words);
+        self::assertContains('1 row names something that is not there.', $words);
+    }
+
     public function test_the_doctor_asks_every_page_which_template_it_has_and_keeps_that(): void
     {
         $verdicts = $this->app->make(KeepingVerdicts::class);
