@@ -8,47 +8,46 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Catalogue\NameOrder;
 
 /** Generated products beside the invented ones, to see how the shop stands up to a large catalogue. */
 final class MoreProducts
 {
     private const AT_ONCE = 500;
 
-    /** SQLite takes so many values at once. */
-    private const MOST_VALUES = 30_000;
-
     public static function fillUpTo(int $number, int $seed = 1): void
     {
         DB::transaction(static function () use ($number, $seed): void {
             $last = (int) DB::table('products')->max('id');
+            $quiet = QuietTables::hush();
             $variant = (int) DB::table('variants')->max('id');
             $inventor = self::inventor($seed);
-            $today = now()->startOfDay();
+            $order = new NameOrder(config()->string('vestibra.locale'));
+            $today = now()->startOfDay()->getTimestamp();
             for ($first = $last + 1; $first <= $number; $first += self::AT_ONCE) {
                 $rows = [];
                 for ($id = $first; $id < min($first + self::AT_ONCE, $number + 1); $id++) {
                     $made = $inventor->product($id);
-                    self::product($rows, $id, $made, $today->copy()->subDays($made->daysAgo)->toDateTimeString());
+                    $addedAt = date('Y-m-d H:i:s', $today - $made->daysAgo * 86_400);
+                    self::product($rows, $id, $made, $addedAt, $order);
                     $variant = self::variants($rows, $id, $made, $variant);
                 }
                 foreach ($rows as $table => $several) {
                     self::insert($table, $several);
                 }
             }
-            DB::update(
-                'update products set title_folded = folded_line(title), title_order = name_order(title) where id > ?',
-                [$last],
-            );
             ProductIndex::words('p.id > ?', $last);
+            $quiet->speakAgain($last);
         });
     }
 
     /** @param  array<string, non-empty-list<array<string, int|string|float|null>>>  $rows  by table */
-    private static function product(array &$rows, int $id, Invention $made, string $addedAt): void
+    private static function product(array &$rows, int $id, Invention $made, string $addedAt, NameOrder $order): void
     {
         $rows['products'][] = [
             'id' => $id, 'slug' => Str::slug($made->title)."-$id", 'title' => $made->title,
-            'title_folded' => '', 'short_description' => $made->short, 'description' => $made->description,
+            'title_folded' => Folding::fold($made->title), 'title_order' => $order->key($made->title),
+            'short_description' => $made->short, 'description' => $made->description,
             'published' => (int) $made->published, 'brand_id' => $made->brand,
             'main_category_id' => $made->categories[0],
             'added_at' => $addedAt,
@@ -149,8 +148,13 @@ final class MoreProducts
     /** @param  non-empty-list<array<string, mixed>>  $rows */
     private static function insert(string $table, array $rows): void
     {
-        foreach (array_chunk($rows, max(1, intdiv(self::MOST_VALUES, count($rows[0])))) as $some) {
-            DB::table($table)->insert($some);
+        $columns = array_keys($rows[0]);
+        $statement = DB::connection()->getPdo()->prepare(
+            "insert into $table (".implode(', ', $columns).') values ('
+                .implode(', ', array_fill(0, count($columns), '?')).')',
+        );
+        foreach ($rows as $row) {
+            $statement->execute(array_values($row));
         }
     }
 }

@@ -6,6 +6,7 @@ namespace Vestibra\App\Doors\Console;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use Symfony\Component\Process\Process;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Files\StoredFiles;
@@ -70,12 +71,15 @@ final class DemoCommand extends Command
 
             return self::SUCCESS;
         }
+        $wanted = $this->option('products');
+        $drawing = [];
         if (Product::query()->toBase()->doesntExist()) {
             $this->saysWhere();
-            $this->pictures();
+            // Beside very many products they are drawn meanwhile; else a shop whose pictures fail stays empty.
+            $drawing = self::startDrawing(is_string($wanted) ? 1 : self::SHARES);
+            is_string($wanted) || self::waitFor($drawing);
             DB::transaction(fn () => $this->open($fallbacks, $extras, $showcase));
         }
-        $wanted = $this->option('products');
         if (is_string($wanted) && (int) $wanted > Product::query()->toBase()->count()) {
             MoreProducts::fillUpTo(min(1_000_000, (int) $wanted));
         }
@@ -86,6 +90,8 @@ final class DemoCommand extends Command
         $verdicts->bringUp();
         $orders->bringUp();
         $counts->bringUp();
+        self::waitFor($drawing);
+        $drawing === [] || StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
         $products = Product::query()->toBase()->count();
         $in = ['email' => self::EMAIL, 'password' => self::PASSWORD];
         $this->option('json')
@@ -109,23 +115,30 @@ final class DemoCommand extends Command
         $fallbacks->see($owner);
         $extras->add($owner);
         $this->option('bare') || $showcase->add($owner);
-        StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
     }
 
-    private function pictures(): void
+    /** @return list<Process> each of which draws its share */
+    private static function startDrawing(int $shares): array
     {
         $drawing = [];
-        for ($share = 0; $share < self::SHARES; $share++) {
-            $process = new Process([
-                PHP_BINARY, base_path('artisan'), 'vestibra:demo', "--pictures=$share/".self::SHARES,
-            ]);
-            $process->setTimeout(600);
+        for ($share = 0; $share < $shares; $share++) {
+            $process = new Process(
+                [PHP_BINARY, base_path('artisan'), 'vestibra:demo', "--pictures=$share/$shares"],
+                timeout: 600,
+            );
             $process->start();
             $drawing[] = $process;
         }
-        foreach ($drawing as $process) {
+
+        return $drawing;
+    }
+
+    /** @param  list<Process>  $processes */
+    private static function waitFor(array $processes): void
+    {
+        foreach ($processes as $process) {
             if ($process->wait() !== 0) {
-                throw new \RuntimeException('The demo’s pictures could not be drawn: '.$process->getErrorOutput());
+                throw new RuntimeException('The demo’s pictures could not be drawn: '.$process->getErrorOutput());
             }
         }
     }

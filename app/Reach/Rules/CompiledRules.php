@@ -58,9 +58,8 @@ final readonly class CompiledRules
 
     private function compiled(PageKind $kind, string $name, string $word): Evaluator
     {
-        $named = RuleRows::named();
         $rows = RuleRows::of(false, $kind);
-        [$templates, $besides] = self::known($rows, $named);
+        [$templates, $besides] = self::known($rows);
         $changed = $this->changed($kind, $name, $word, $rows, $templates, $besides);
         if ($changed !== null) {
             return $changed;
@@ -121,16 +120,17 @@ final readonly class CompiledRules
      * @return array{array<int, string>, string} a word of each template's reach, in hand order; and one of all that
      *     compiled rules depend on besides
      */
-    private static function known(array $rows, string $named): array
+    private static function known(array $rows): array
     {
-        [$templates, $fallback] = [[], null];
+        $templates = [];
+        $besides = '';
         foreach ($rows as $row) {
             if ($row->hand_order !== null) {
                 $templates[$row->id] = md5($row->live_reach);
-                $fallback = $row->fallback_id;
+                $besides = "$row->named $row->fallback_id";
             }
         }
 
-        return [$templates, "$named $fallback"];
+        return [$templates, $besides];
     }
 }

@@ -17,7 +17,8 @@ use Vestibra\Core\Reach\RuleFields;
 final class RuleRows
 {
     /**
-     * Templates of a kind with their reaches, and collections by rule.
+     * Templates of a kind with their reaches, and collections by rule. `named` is another one as soon as anything
+     * changes that compiled rules depend on besides templates.
      *
      * @return list<stdClass>
      */
@@ -27,9 +28,10 @@ final class RuleRows
             'select t.id, hand_order, live_revision, live_reach, '.(
                 $withDrafts ? 'draft_reach' : 'null as draft_reach'
             ).','
-            .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
+            .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id,'
+            .' (select named from live_rules) as named from templates t'
             .' where page_kind = ?1 and let_go_at is null'.($withDrafts ? '' : ' and live_revision is not null')
-            .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 '
+            .' union all select id, null, null, rule, null, null, null from collections where rule is not null and ?2 '
             .'order by 2, 1',
             [$kind->value, (int) (RuleFields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
         );
@@ -38,12 +40,6 @@ final class RuleRows
     public static function word(): mixed
     {
         return Database::value('select word from live_rules');
-    }
-
-    /** Another one as soon as anything changes that compiled rules depend on besides templates. */
-    public static function named(): string
-    {
-        return (string) Database::value('select named from live_rules');
     }
 
     public static function shown(): mixed

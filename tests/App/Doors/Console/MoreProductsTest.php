@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\App\Doors\Console;
 
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Work\Doctor\Doctor;
 use Vestibra\Demo\Inventor;
 use Vestibra\Demo\MoreProducts;
 use Vestibra\Demo\Vocabulary;
@@ -52,6 +54,36 @@ final class MoreProductsTest extends TestCase
 
         self::assertEquals($one->product(77), $one->product(77));
         self::assertNotEquals($one->product(77), $other->product(77));
+    }
+
+    public function test_what_is_kept_knows_of_them_and_of_whatever_comes_after_them(): void
+    {
+        self::assertSame(0, Artisan::call('vestibra:demo --products=110'));
+        $triggers = static fn (): array => DB::table('sqlite_master')->where('type', 'trigger')->orderBy('name')
+            ->pluck('sql')->all();
+        $before = $triggers();
+        self::assertSame([0, 0, 0], self::stale());
+        MoreProducts::fillUpTo(200);
+        self::assertSame($before, $triggers());
+        self::assertSame([90, 90, 90], self::stale());
+        self::assertSame(0, DB::table('kept_counts')->count());
+        self::assertSame(0, Artisan::call('vestibra:demo --products=200'));
+        self::assertSame([0, 0, 0], self::stale());
+        DB::table('variants')->where('product_id', 150)->update(['price' => 7]);
+        self::assertSame([1, 1, 1], self::stale());
+        self::assertSame([], array_values(array_diff(
+            array_column($this->app->make(Doctor::class)->examine(false), 'what'),
+            ['room', 'unused', 'picture'],
+        )));
+    }
+
+    /** @return list<int> how many products each of those that keep something of them knows to have changed */
+    private static function stale(): array
+    {
+        return array_map(
+            static fn (string $table): int => DB::table($table)->count(),
+            ['filter_stale', 'stale_verdicts', 'stale_orders'],
+        );
     }
 
     public function test_they_are_spread_as_in_a_shop(): void
