@@ -33,14 +33,11 @@ final readonly class DatabaseLook
         return new self($process);
     }
 
-    /** @return array{string, int} what SQLite says, "ok" of a sound one; how many rows name what is not there */
-    public function outcome(): array
+    public function isSound(): bool
     {
         $this->process?->wait();
-        $said = $this->process?->isSuccessful() === true ? json_decode($this->process->getOutput(), true) : null;
 
-        return is_array($said) && isset($said['integrity'], $said['loose'])
-            ? [(string) $said['integrity'], (int) $said['loose']]
-            : [(string) DatabaseChecks::integrity(), count(DatabaseChecks::loose())];
+        return ($this->process?->isSuccessful() === true ? $this->process->getOutput() : DatabaseChecks::integrity())
+            === 'ok';
     }
 }

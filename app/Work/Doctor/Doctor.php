@@ -52,6 +52,7 @@ final readonly class Doctor
     public function examine(bool $mend): array
     {
         $look = DatabaseLook::begin();
+        DatabaseChecks::mapped();
         $findings = [
             ...$this->trees(),
             ...$this->fallbacks(),
@@ -72,8 +73,8 @@ final readonly class Doctor
     private function database(DatabaseLook $look): array
     {
         $findings = [];
-        [$integrity, $loose] = $look->outcome();
-        if ($integrity !== 'ok') {
+        $loose = count(DatabaseChecks::loose());
+        if (! $look->isSound()) {
             $findings[] = self::finding('database', 'The database is damaged. Restore the latest backup.');
         }
         if ($loose > 0) {

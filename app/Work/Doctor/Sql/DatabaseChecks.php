@@ -13,10 +13,10 @@ use Vestibra\App\Ground\Sql\Database;
  */
 final class DatabaseChecks
 {
-    /** integrity() and loose() as a script of its own, which is given the database and prints both as JSON. */
+    /** integrity() as a script of its own, which is given the database and prints what SQLite says. */
     public const ALONE = '$pdo = new PDO("sqlite:".$argv[1], options: [PDO::ATTR_TIMEOUT => 20]);'
-        .'echo json_encode(["integrity" => $pdo->query("pragma integrity_check")->fetchColumn(),'
-        .'"loose" => count($pdo->query("pragma foreign_key_check")->fetchAll())]);';
+        .'$pdo->exec("pragma mmap_size = 4000000000");'
+        .'echo $pdo->query("pragma integrity_check")->fetchColumn();';
 
     /**
      * @return list<stdClass>
@@ -31,6 +31,12 @@ final class DatabaseChecks
             ." or p.title_order <> name_order(p.title) or (p.title <> '' and not exists (select 1 from title_words w "
             .'where w.product_id = p.id))',
         );
+    }
+
+    /** Reads what follows from memory that the file is laid in: a third less to wait for what reads all of it. */
+    public static function mapped(): void
+    {
+        Database::value('pragma mmap_size = 4000000000');
     }
 
     /**
