@@ -27,6 +27,8 @@ use Vestibra\Core\Reach\WhatIf;
  *     season, RFC 3339
  * @phpstan-type Other array{template: int, name: string, count: int}
  * @phpstan-type Dead array{part: 'show'|'keepOff', clause: int, condition: int}
+ * @phpstan-type Outcome array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over',
+ *     from: string|null, until: string|null, hidden: int, others: list<Other>, inSeason: bool, dead: list<Dead>}
  * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over',
  *     from: string|null, until: string|null, hidden: int, others: list<Other>, inSeason: bool,
  *     pages: list<array<string, mixed>>, dead: list<Dead>}
@@ -53,7 +55,7 @@ final class ReachCounts
     }
 
     /**
-     * What a reach would come to if it were live.
+     * What a reach would come to if it were live, with some of its pages.
      *
      * @return Preview
      */
@@ -62,8 +64,37 @@ final class ReachCounts
         $now = $this->contests->all($kind, (new WhatIf)->withReach($templateId, $reach));
         $candidate = $now->candidate($templateId) ?? abort(404);
         $contest = self::counted($now, $candidate);
-        $covers = $contest->sql()->covers($candidate->reach);
-        $claims = $this->supposed->claims($contest, $candidate);
+        // Of rules that are live the first page is walked: nobody has to read which pages they claim.
+        $claims = $page === 1 && $this->supposed->areKept($contest, $candidate)
+            ? null
+            : $this->supposed->claims($contest, $candidate);
+
+        return $this->outcome($now, $candidate, $claims) + [
+            'pages' => $contest->pages->rows($claims === null
+                ? self::ids($contest, $contest->sql()->covers($candidate->reach), $page)
+                : ReachRows::among($contest, $claims, $page)),
+        ];
+    }
+
+    /**
+     * The same numbers without the pages.
+     *
+     * @return Outcome
+     */
+    public function numbers(PageKind $kind, int $templateId, Reach $reach): array
+    {
+        $now = $this->contests->all($kind, (new WhatIf)->withReach($templateId, $reach));
+
+        return $this->outcome($now, $now->candidate($templateId) ?? abort(404), null);
+    }
+
+    /**
+     * @param  array<int, int>|null  $claims  those of the template, where they are known
+     * @return Outcome
+     */
+    private function outcome(KindRules $now, Candidate $candidate, ?array $claims): array
+    {
+        $contest = self::counted($now, $candidate);
         [$counts, $elsewhere] = $this->one($now, $candidate, claims: $claims);
         $names = TemplateNames::all();
         $others = [];
@@ -72,12 +103,9 @@ final class ReachCounts
         }
 
         return $counts + [
-            'hidden' => (int) ReachRows::hidden($contest, $covers),
+            'hidden' => (int) ReachRows::hidden($contest, $contest->sql()->covers($candidate->reach)),
             'others' => $others,
             'inSeason' => $counts['when'] === 'now',
-            'pages' => $contest->pages->rows($claims === null
-                ? self::ids($contest, $covers, $page)
-                : ReachRows::among($contest, $claims, $page)),
             'dead' => self::dead($candidate),
         ];
     }

@@ -28,6 +28,15 @@ final readonly class SupposedVerdicts
     ) {
     }
 
+    /** Whether what is kept tells which pages a template claims: it has the rules that it has live, now. */
+    public function areKept(KindRules $contest, Candidate $candidate): bool
+    {
+        return $contest->pages->kind() === PageKind::Product
+            && $contest->at === $this->reader->now()
+            && $this->isAsLive($contest, $candidate->templateId)
+            && $this->stale->now() !== null;
+    }
+
     /** @return array<int, int>|null the pages of products that a template claims, each with how strongly */
     public function claims(KindRules $contest, Candidate $candidate): ?array
     {

@@ -53,7 +53,7 @@ final readonly class DraftReach
             'names' => $names = $this->counts->names($reach),
             'sentence' => $this->reachWords->sentence($reach, $names, $kind),
             'fallback' => Fallback::query()->toBase()->where('template_id', $template->id)->exists(),
-            'counts' => array_diff_key($this->counts->preview($kind, $template->id, $reach), ['pages' => 1]),
+            'counts' => $this->counts->numbers($kind, $template->id, $reach),
             'liveCounts' => $template->isLive() ? $this->liveCounts($template) : null,
         ];
     }
