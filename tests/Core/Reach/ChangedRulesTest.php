@@ -22,7 +22,7 @@ final class ChangedRulesTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
-        for ($seed = 1; $seed <= 300; $seed++) {
+        for ($seed = 1; $seed <= 160; $seed++) {
             yield "seed $seed" => [$seed];
         }
     }
