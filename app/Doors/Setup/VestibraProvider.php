@@ -58,6 +58,7 @@ use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\RefreshVerdicts;
 use Vestibra\App\Reach\Rules\RuleFiles;
 use Vestibra\App\Reach\Rules\StaleVerdicts;
+use Vestibra\App\Reach\Rules\SupposedVerdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\CountsMissed;
@@ -89,7 +90,8 @@ final class VestibraProvider extends ServiceProvider
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class,
-        StaleVerdicts::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        StaleVerdicts::class, SupposedVerdicts::class,
+        KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class,
         ReachWords::class,
         ShopClock::class, LiveSettings::class, ShopMessages::class, ShopNames::class, ShopSettings::class,

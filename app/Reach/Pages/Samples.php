@@ -14,6 +14,7 @@ use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\Sql\SampleRows;
 use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\SupposedVerdicts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Catalogue\Sql\AwkwardSql;
@@ -43,6 +44,7 @@ final readonly class Samples
         private PagesOfTheShop $pages,
         private Categories $categories,
         private KeptVerdicts $verdicts,
+        private SupposedVerdicts $supposed,
         private KeptOrders $orders,
         private int $few = 500,
     ) {
@@ -64,7 +66,8 @@ final readonly class Samples
         $where = $this->where($pages, $reach, $query, $only);
         $size = PageRows::PAGE;
         $from = "{$pages->table()} p where {$pages->shown()} and $where->text";
-        $covered = SampleRows::covered($from, $where);
+        $covered = ($query === '' && $only === null && $kind === PageKind::Product ? $this->supposed->known($reach) : null)
+            ?? SampleRows::covered($from, $where);
         $total = count($covered);
         $isMany = $kind === PageKind::Product && $total > $this->few;
         $rows = ($isMany ? $this->walked($covered, $size, $page) : null)

@@ -98,19 +98,26 @@ final readonly class ClaimedPages
     ): array {
         $hand = self::hand($contest);
         $pins = self::effective($contest, array_replace(self::pins(), $pins));
-        foreach ($rows as $page => [$has, $written]) {
+        $decide = static function (int $has, string $written, ?int $claim) use ($contest, $template, $hand): array {
             $all = Claims::read($written);
             if ($template !== null) {
-                $all = $all->with($template, $claims[$page] ?? null);
+                $all = $all->with($template, $claim);
             }
-            $rows[$page] = [$pins[$page] ?? match (true) {
+
+            return [match (true) {
                 // A collection claims nothing.
                 $has !== 0 && $template !== null && $template < 0 => $has,
                 $has === 0, $template === null, $has === $template => $all->strongest($hand) ?? $contest->fallbackId,
-                isset($claims[$page]) && Claims::isStronger($claims[$page], $template, $all->of($has), $has, $hand) =>
-                    $template,
+                $claim !== null && Claims::isStronger($claim, $template, $all->of($has), $has, $hand) => $template,
                 default => $has,
             }, $all->written];
+        };
+        // Tens of thousands of pages are claimed in a few thousand ways.
+        $known = [];
+        foreach ($rows as $page => [$has, $written]) {
+            $claim = $claims[$page] ?? null;
+            $decided = $known[$has][$claim ?? -1][$written] ??= $decide($has, $written, $claim);
+            $rows[$page] = isset($pins[$page]) ? [$pins[$page], $decided[1]] : $decided;
         }
 
         return $rows;
@@ -124,6 +131,19 @@ final readonly class ClaimedPages
     public static function around(int $template, array $claimed, array $pinned): array
     {
         $rows = KeptRows::touching($template);
+
+        return $rows + KeptRows::of(array_keys(array_diff_key(array_flip([...$claimed, ...$pinned]), $rows)));
+    }
+
+    /**
+     * @param  list<int>  $claimed
+     * @param  list<int>  $pinned
+     * @return array<int, Row> what is kept of pages that a template has, and of others: only these can become another's
+     *     or its own
+     */
+    public static function deciding(int $template, array $claimed, array $pinned): array
+    {
+        $rows = KeptRows::had($template);
 
         return $rows + KeptRows::of(array_keys(array_diff_key(array_flip([...$claimed, ...$pinned]), $rows)));
     }

@@ -45,6 +45,12 @@ final readonly class KindRules
         return new ReachSql($this->pages, $this->at, $this->collections);
     }
 
+    /** Asks each page by itself: for whoever looks at few. */
+    public function each(): ReachSql
+    {
+        return new ReachSql($this->pages, $this->at, $this->collections, true);
+    }
+
     public function candidate(int $templateId): ?Candidate
     {
         foreach ($this->candidates as $candidate) {

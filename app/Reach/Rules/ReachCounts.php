@@ -103,7 +103,7 @@ final class ReachCounts
         }
 
         return $counts + [
-            'hidden' => (int) ReachRows::hidden($contest, $contest->sql()->covers($candidate->reach)),
+            'hidden' => (int) ReachRows::hidden($contest, $contest->each()->covers($candidate->reach)),
             'others' => $others,
             'inSeason' => $counts['when'] === 'now',
             'dead' => self::dead($candidate),
@@ -122,6 +122,16 @@ final class ReachCounts
         return $candidate === null || ! $candidate->live
             ? 0
             : $this->one($contest, $candidate, $supposed->pins)[0]['shownOn'];
+    }
+
+    /** Whether a template would be shown on any page with some changes, now or at another instant. */
+    public function isShown(PageKind $kind, int $templateId, WhatIf $supposed, ?DateTimeImmutable $at = null): bool
+    {
+        $contest = $this->contests->all($kind, $supposed, $at);
+        $candidate = $contest->candidate($templateId);
+
+        return $candidate?->live === true && $supposed->pins === [] && $this->supposed->isFound($contest, $candidate)
+            || $this->shownOn($kind, $templateId, $supposed, $at) > 0;
     }
 
     /**

@@ -4,27 +4,35 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Rules;
 
+use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Rules\Sql\ClaimRows;
 use Vestibra\App\Reach\Rules\Sql\KeptRows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Claims;
+use Vestibra\Core\Reach\CompiledReach;
 
 /**
  * Which template pages of products would have if something were another way, from what is kept of how things are.
  *
  * @phpstan-import-type Row from VerdictTally
  */
-final readonly class SupposedVerdicts
+final class SupposedVerdicts
 {
+    /** So many are decided at once while one is looked for that a template would have. */
+    private const LOOKED_AT_ONCE = 2_000;
+
+    /** @var array{list<mixed>, array<int, int>}|null what was asked of the database last, and its answer */
+    private ?array $asked = null;
+
     /** Of more pages than these the database is asked: so many take 95 of a request's usual 128 MB. */
     private const MOST_IN_MEMORY = 75_000;
 
     public function __construct(
-        private KindRulesReader $reader,
-        private ClaimedPages $pages,
-        private StaleVerdicts $stale,
+        private readonly KindRulesReader $reader,
+        private readonly ClaimedPages $pages,
+        private readonly StaleVerdicts $stale,
     ) {
     }
 
@@ -48,7 +56,7 @@ final readonly class SupposedVerdicts
             : null;
 
         return $stale === null
-            ? ClaimRows::of($contest, $candidate)
+            ? $this->claimsOf($contest, $candidate)
             : KeptRows::claims($candidate->templateId, $stale) + ($stale === [] ? [] : ClaimRows::of(
                 $contest,
                 $candidate,
@@ -97,6 +105,55 @@ final readonly class SupposedVerdicts
     }
 
     /**
+     * Whether some page is found that would have a template, as things would be now.
+     *
+     * @return bool false: that has to be counted
+     */
+    public function isFound(KindRules $then, Candidate $candidate): bool
+    {
+        $isAsked = $then->pages->kind() === PageKind::Product && $then->at === $this->reader->now();
+        $stale = $isAsked ? $this->stale->now() : null;
+        if ($stale === null) {
+            return false;
+        }
+        $claims = $this->claimsOf($then, $candidate);
+        $pages = array_keys(array_diff_key($claims, array_flip($stale)));
+        foreach (array_chunk($pages, self::LOOKED_AT_ONCE) as $some) {
+            $rows = ClaimedPages::decided($then, KeptRows::of($some), $candidate->templateId, $claims);
+            if (in_array($candidate->templateId, array_column($rows, 0), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int>|null the pages that rules without a season cover; null: that was not asked just now */
+    public function known(CompiledReach $reach): ?array
+    {
+        return $this->asked !== null
+            && $reach->season->isAlways()
+            && [$this->reader->now(), Database::writes(), $reach] == array_slice($this->asked[0], 0, 3)
+            ? array_keys($this->asked[1])
+            : null;
+    }
+
+    /**
+     * Within a request several ask for the same.
+     *
+     * @return array<int, int> page => claim
+     */
+    private function claimsOf(KindRules $contest, Candidate $candidate): array
+    {
+        $of = [$contest->at, Database::writes(), $candidate->reach, $contest->collections];
+        if ($this->asked === null || $this->asked[0] != $of) {
+            $this->asked = [$of, ClaimRows::of($contest, $candidate)];
+        }
+
+        return $this->asked[1];
+    }
+
+    /**
      * Which template pages have, and would have if some templates were others or pages were pinned otherwise; the
      * fallback and the order stay.
      *
@@ -123,9 +180,9 @@ final readonly class SupposedVerdicts
         $pinned = ClaimedPages::pins();
         foreach ([...$changed, ...$others] as $template) {
             $candidate = in_array($template, $changed, true) ? $then->candidate($template) : null;
-            $claims[$template] = $candidate?->live === true ? ClaimRows::of($then, $candidate) : [];
+            $claims[$template] = $candidate?->live === true ? $this->claimsOf($then, $candidate) : [];
             $its = array_keys($pinned, $template, true);
-            $rows += ClaimedPages::around($template, array_keys($claims[$template]), $its);
+            $rows += ClaimedPages::deciding($template, array_keys($claims[$template]), $its);
             if (count($rows) > self::MOST_IN_MEMORY) {
                 return null;
             }
@@ -155,8 +212,8 @@ final readonly class SupposedVerdicts
     private function rowsAround(KindRules $then, Candidate $candidate, ?array $claims): ?array
     {
         $id = $candidate->templateId;
-        $claims ??= ClaimRows::of($then, $candidate);
-        $rows = ClaimedPages::around($id, array_keys($claims), array_keys(ClaimedPages::pins(), $id, true));
+        $claims ??= $this->claimsOf($then, $candidate);
+        $rows = ClaimedPages::deciding($id, array_keys($claims), array_keys(ClaimedPages::pins(), $id, true));
         $turning = array_diff_key($this->turning($then), [$id => true]);
         foreach ($then->fallbackId === $id ? array_keys($turning) : [] as $other) {
             // What one of them no longer takes comes to the fallback.

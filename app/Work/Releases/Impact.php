@@ -64,8 +64,10 @@ final readonly class Impact
         $moves = $look = $kinds = [];
         foreach (Deeds::kinds($changes, $this->shop) as $kind) {
             $both = $this->both($kind, $changes, $at);
-            $looks = ImpactRows::looks(Deeds::looks($changes, $this->shop));
-            $groups = $this->groups($both, "before_id <> after_id or $looks");
+            $looks = Deeds::looks($changes, $this->shop);
+            $groups = $this->groups($both, $both->pages === null
+                ? ImpactRows::groups($both, 'before_id <> after_id or '.ImpactRows::looks($looks))
+                : KnownGroups::of($both->pages, $kind, $looks));
             $ofKind = ['pageKind' => $kind->value, 'moved' => 0, 'look' => 0];
             foreach ($groups as $group) {
                 $isLook = PageOutcome::of($group['from'], $group['to'], true) === PageOutcome::NewLook;
@@ -110,13 +112,14 @@ final readonly class Impact
                 $candidate = $contest->candidate($change->template)
                     ?? throw new LogicException('A template that goes live is no candidate.');
                 [$before, $then] = [$contest->at($instant - 1), $contest->at($instant)];
-                $both = new BeforeAndAfter(
+                $both = BeforeAndAfter::asked(
                     $before,
                     WinnersSql::both($before, $then, null, $then->sql()->covers($candidate->reach->atAnyTime()), []),
                 );
+                $which = $end === 'from' ? 'after_id' : 'before_id';
                 $moves = $this->groups(
                     $both,
-                    'before_id <> after_id and '.($end === 'from' ? 'after_id' : 'before_id')." = $change->template",
+                    ImpactRows::groups($both, "before_id <> after_id and $which = $change->template"),
                 );
                 $turns[] = [
                     'template' => $change->template,
@@ -134,11 +137,13 @@ final readonly class Impact
         return $turns;
     }
 
-    /** @return array<string, Move> the largest first, each with its first five pages */
-    private function groups(BeforeAndAfter $both, string $where): array
+    /**
+     * @param  list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass>  $rows  the first pages of
+     *     each group, the largest first
+     * @return array<string, Move>
+     */
+    private function groups(BeforeAndAfter $both, array $rows): array
     {
-        /** @var list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass> $rows */
-        $rows = ImpactRows::groups($both, $where);
         $pages = array_column(
             $both->now->pages->rows(array_values(array_unique(array_column($rows, 'page_id')))),
             null,
@@ -182,10 +187,10 @@ final readonly class Impact
         $both = $this->both($kind, $changes, $at ?? $this->clock->now());
         $pages = $both->now->pages;
         $words = Folding::words($query);
-        $where = "from ({$both->sql->text}) b join {$pages->table()} p on p.id = b.page_id where b.before_id = ? and "
+        $where = "from ({$both->sql()->text}) b join {$pages->table()} p on p.id = b.page_id where b.before_id = ? and "
             .'b.after_id = ?'
             .str_repeat(" and instr({$pages->title()}, ?) > 0", count($words));
-        $bindings = [...$both->sql->bindings, $from, $to, ...$words];
+        $bindings = [...$both->sql()->bindings, $from, $to, ...$words];
         $ids = ImpactRows::page($where, $pages, $bindings, $page);
 
         return [
@@ -215,14 +220,14 @@ final readonly class Impact
         $then = $this->contests->all($kind, $supposed, $at);
         $kept = $this->kept($changes, $supposed, $now, $then);
         if ($kept !== null) {
-            return new BeforeAndAfter($now, ImpactRows::of($kept));
+            return BeforeAndAfter::known($now, $kept);
         }
         $among = $this->affected($kind, $changes, $supposed, $now, $then);
         $changed = isset($supposed->handOrders[$kind->value])
             ? null
             : array_map(static fn (TemplateChange $change): int => $change->template, $this->templates($changes));
 
-        return new BeforeAndAfter($now, WinnersSql::both($now, $then, $changed, $among, $supposed->pins));
+        return BeforeAndAfter::asked($now, WinnersSql::both($now, $then, $changed, $among, $supposed->pins));
     }
 
     /** @return array<int, array{int, int}>|null page => before and after, by the verdicts that are kept */

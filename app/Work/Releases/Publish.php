@@ -78,7 +78,7 @@ final readonly class Publish
             }
             $supposed = $changes->supposed($this->shop);
             $missing = [
-                'nothing' => $this->counts->shownOn($kind, $change->template, $supposed, $at) === 0,
+                'nothing' => ! $this->counts->isShown($kind, $change->template, $supposed, $at),
             ];
             foreach (PageKinds::standard()->get($kind)->essentials() as $essential) {
                 $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);

@@ -82,6 +82,8 @@ final readonly class DrawingTableController
     ): View {
         $kind = $this->kind($template);
         $asked = Asked::id($request, 'sample');
+        // Before the samples, which are found among the pages that were counted.
+        $drawn = $this->drawn($template);
 
         return Screen::show('drawing-table', $template->name, [
             'samples' => $samples->page(
@@ -113,7 +115,7 @@ final readonly class DrawingTableController
             'cards' => $cards->all(),
             'cardStarts' => CardStarts::LIST,
             'around' => ['header' => self::around(PageKind::Header), 'footer' => self::around(PageKind::Footer)],
-        ] + $this->drawn($template));
+        ] + $drawn);
     }
 
     /** @return list<array{id: int, name: string, live: bool}> the headers or footers that a page may choose */

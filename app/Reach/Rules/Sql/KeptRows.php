@@ -77,6 +77,12 @@ final class KeptRows
         return self::read("template_id = $template or instr(claims, ',$template:') > 0");
     }
 
+    /** @return array<int, array{int, string}> those that a template has, by page */
+    public static function had(int $template): array
+    {
+        return self::read("template_id = $template");
+    }
+
     /**
      * The pages that somebody claims, as a set for a larger query.
      *

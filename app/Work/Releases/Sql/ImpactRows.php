@@ -18,6 +18,9 @@ use Vestibra\Core\Releases\NewLooks;
  */
 final class ImpactRows
 {
+    /** So many pages of each group are shown at once. */
+    public const FIRST = 5;
+
     /**
      * Of pages that are known already, in a table of the connection.
      *
@@ -74,17 +77,23 @@ final class ImpactRows
     }
 
     /**
-     * @return list<stdClass>
+     * The first pages of each group, and how many there are in all.
+     *
+     * @return list<object{before_id: int, after_id: int, page_id: int, count: int}&stdClass>  the largest group first
      */
     public static function groups(BeforeAndAfter $both, string $where): array
     {
-        return Database::rows(
+        /** @var list<object{before_id: int, after_id: int, page_id: int, count: int}&stdClass> $rows */
+        $rows = Database::rows(
             'select * from (select before_id, after_id, page_id, count(*) over (partition by before_id, after_id) as '
                 .'count,'
             .' row_number() over (partition by before_id, after_id order by page_id) as place'
-            ." from ({$both->sql->text}) where $where) where place <= 5 order by count desc, before_id, place",
-            $both->sql->bindings,
+            ." from ({$both->sql()->text}) where $where) where place <= "
+                .self::FIRST.' order by count desc, before_id, place',
+            $both->sql()->bindings,
         );
+
+        return $rows;
     }
 
     public static function shown(BeforeAndAfter $both): mixed

@@ -7,12 +7,15 @@ namespace Vestibra\Tests\App\Reach\Pages;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Lists\Orders\KeptOrders;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\Samples;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Reach\Rules\SupposedVerdicts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Tests\App\Reach\Rules\AnyReach;
@@ -61,6 +64,17 @@ final class SamplesTest extends TestCase
                     "seed $chance->seed, step $step, page $page, $query",
                 );
             }
+            // What was just counted is known, and not asked once more.
+            $this->app->make(ReachCounts::class)->numbers(PageKind::Product, $template->id, $reach);
+            foreach (['', 'ink'] as $words) {
+                foreach ([null, new Sql('p.brand_id = 1')] as $only) {
+                    self::assertSame(
+                        $ordered->page(PageKind::Product, $compiled, $words, 1, $only),
+                        $this->samples(-1)->page(PageKind::Product, $compiled, $words, 1, $only),
+                        "seed $chance->seed, step $step, counted before, $words",
+                    );
+                }
+            }
             $contest = $reader->live(PageKind::Product);
             $covers = $contest->sql()->covers($compiled->atAnyTime());
             // Without any rule a template is looked at with all pages.
@@ -98,6 +112,30 @@ final class SamplesTest extends TestCase
         )['total']);
     }
 
+    public function test_out_of_season_they_are_the_same_whatever_was_counted_before(): void
+    {
+        $this->travelTo('2026-11-25T12:00:00Z');
+        $template = $this->template('Over');
+        $reach = $this->app->make(KindRulesReader::class)->stored([
+            'format' => 2,
+            'show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => [
+                $this->id('categories', 'Bottled inks'),
+            ]]]],
+            'season' => ['until' => '2026-11-01T00:00:00Z'],
+        ], PageKind::Product);
+        $this->app->make(KeepingVerdicts::class)->bringUp();
+        $this->app->make(KeptOrders::class)->bringUp();
+        $total = fn (): int => $this->samples(-1)->page(
+            PageKind::Product,
+            $this->samples(-1)->compiled(PageKind::Product, $reach),
+            '',
+            1,
+        )['total'];
+        self::assertSame(23, $total());
+        $this->app->make(ReachCounts::class)->numbers(PageKind::Product, $template->id, $reach);
+        self::assertSame(23, $total());
+    }
+
     private function samples(int $few): Samples
     {
         return new Samples(
@@ -105,6 +143,7 @@ final class SamplesTest extends TestCase
             $this->app->make(PagesOfTheShop::class),
             $this->app->make(Categories::class),
             $this->app->make(KeptVerdicts::class),
+            $this->app->make(SupposedVerdicts::class),
             $this->app->make(KeptOrders::class),
             $few,
         );

@@ -147,6 +147,64 @@ final class KeptVerdictsTest extends TestCase
         self::assertSame(1, DB::table('stale_verdicts')->count());
     }
 
+    public function test_within_a_request_only_the_same_question_has_the_same_answer(): void
+    {
+        $this->travelTo('2026-11-25T12:00:00Z');
+        $template = $this->template('Inks')->id;
+        $inks = $this->id('categories', 'Bottled inks');
+        $this->kept();
+        $counts = $this->app->make(ReachCounts::class);
+        $covers = fn (string $field, int $id): int => $counts->numbers(
+            PageKind::Product,
+            $template,
+            $this->app->make(KindRulesReader::class)->stored($this->reach([
+                [$field, $field === 'brand' ? 'isOneOf' : 'isIn', [$id]],
+            ])['reach'], PageKind::Product),
+        )['covers'];
+        $ofBrand = $covers('brand', 1);
+
+        self::assertNotSame(23, $ofBrand);
+        self::assertSame([23, $ofBrand, 23], [
+            $covers('category', $inks), $covers('brand', 1), $covers('category', $inks),
+        ]);
+        $reach = $this->app->make(KindRulesReader::class)
+            ->stored($this->reach([['category', 'isIn', [$inks]]])['reach'], PageKind::Product);
+        $first = static fn (): array => array_column(
+            $counts->preview(PageKind::Product, $template, $reach)['pages'],
+            'id',
+        );
+        $pages = $first();
+        DB::table('category_product')->where('product_id', $pages[0])->delete();
+        self::assertSame(22, $covers('category', $inks));
+        self::assertSame(array_slice($pages, 1), array_slice($first(), 0, count($pages) - 1));
+    }
+
+    public function test_whether_a_template_would_be_shown_goes_by_what_would_be_so(): void
+    {
+        $this->travelTo('2026-11-25T12:00:00Z');
+        $template = $this->template('One');
+        $other = $this->template('Other');
+        $this->edit($template, $this->reach([['product', 'isOneOf', [8]]]));
+        $this->publish($template);
+        $first = $this->reach([['brand', 'isOneOf', [2]]]);
+        $first['reach']['goesFirst'] = true;
+        $this->edit($other, $first);
+        $this->publish($other);
+        DB::table('products')->where('id', 8)->update(['brand_id' => 1]);
+        $this->kept();
+        $counts = $this->app->make(ReachCounts::class);
+        $is = fn (WhatIf $supposed): bool => $counts->isShown(PageKind::Product, $template->id, $supposed);
+
+        self::assertTrue($is(new WhatIf));
+        self::assertFalse($is((new WhatIf)->withPins(['product/8' => $other->id])));
+        self::assertFalse($is((new WhatIf)->without($template->id)));
+        // Another one claims it since it was kept.
+        DB::table('products')->where('id', 8)->update(['brand_id' => 2]);
+        $this->anew();
+        $counts = $this->app->make(ReachCounts::class);
+        self::assertFalse($is(new WhatIf));
+    }
+
     public function test_a_product_that_a_variant_left_is_stale_too_and_what_lies_beneath_a_moved_category(): void
     {
         $this->kept();
@@ -442,6 +500,30 @@ final class KeptVerdictsTest extends TestCase
         ksort($claims);
         ksort($asked);
         self::assertSame($asked, $claims, $words);
+        $counts = $this->app->make(ReachCounts::class);
+        $with = (new WhatIf)->withReach($template, $reach);
+        self::assertSame(
+            $counts->shownOn(PageKind::Product, $template, $with) > 0,
+            $counts->isShown(PageKind::Product, $template, $with),
+            $words,
+        );
+        self::assertSame(
+            array_diff_key($counts->preview(PageKind::Product, $template, $reach), ['pages' => true]),
+            $counts->numbers(PageKind::Product, $template, $reach),
+            $words,
+        );
+        if ($then->at >= ($candidate->reach->season->from ?? 0)) {
+            self::assertSame(
+                (int) ReachRows::hidden($then, $covers),
+                $counts->numbers(PageKind::Product, $template, $reach)['hidden'],
+                'Asked of each page by itself, or of all at once.',
+            );
+        }
+        $known = $this->app->make(SupposedVerdicts::class)->known($candidate->reach);
+        if ($known !== null) {
+            sort($known);
+            self::assertSame(array_keys($asked), $known, $words);
+        }
         foreach ([1, 2, 5] as $page) {
             $rows = array_column(ReachRows::page($then, $covers, $page), 'id');
             self::assertSame($rows, ReachRows::among($then, $claims, $page), 'Few are put in order.');
