@@ -66,8 +66,8 @@ final readonly class Samples
         $where = $this->where($pages, $reach, $query, $only);
         $size = PageRows::PAGE;
         $from = "{$pages->table()} p where {$pages->shown()} and $where->text";
-        $covered = ($query === '' && $only === null && $kind === PageKind::Product ? $this->supposed->known($reach) : null)
-            ?? SampleRows::covered($from, $where);
+        $isWhole = $query === '' && $only === null && $kind === PageKind::Product;
+        $covered = ($isWhole ? $this->supposed->known($reach) : null) ?? SampleRows::covered($from, $where);
         $total = count($covered);
         $isMany = $kind === PageKind::Product && $total > $this->few;
         $rows = ($isMany ? $this->walked($covered, $size, $page) : null)
