@@ -138,8 +138,8 @@ final readonly class Impact
     }
 
     /**
-     * @param  list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass>  $rows  the first pages of
-     *     each group, the largest first
+     * @param  list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass>  $rows  the first
+     *     pages of each group, the largest first
      * @return array<string, Move>
      */
     private function groups(BeforeAndAfter $both, array $rows): array

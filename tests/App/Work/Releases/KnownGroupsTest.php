@@ -51,7 +51,7 @@ final class KnownGroupsTest extends TestCase
 
     /**
      * @param  list<object>  $rows
-     * @return array<string, list<array<string, mixed>>> what comes from and goes to the same, in its order; groups of one size in any
+     * @return array<string, list<array<string, mixed>>> what comes from and goes to the same, in its order
      */
     private static function inOrder(array $rows): array
     {
