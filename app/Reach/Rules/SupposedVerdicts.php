@@ -178,8 +178,8 @@ final class SupposedVerdicts
         }
         $claims = $rows = [];
         $pinned = ClaimedPages::pins();
-        foreach ([...$changed, ...$others] as $template) {
-            $candidate = in_array($template, $changed, true) ? $then->candidate($template) : null;
+        foreach ($changed as $template) {
+            $candidate = $then->candidate($template);
             $claims[$template] = $candidate?->live === true ? $this->claimsOf($then, $candidate) : [];
             $its = array_keys($pinned, $template, true);
             $rows += ClaimedPages::deciding($template, array_keys($claims[$template]), $its);
@@ -200,6 +200,14 @@ final class SupposedVerdicts
         $both = [];
         foreach ($rows as $page => [$before]) {
             $both[$page] = [$before, $after[$page][0]];
+        }
+        // What nobody else would claim stays as it is.
+        foreach ($others as $template) {
+            $its = array_flip(KeptRows::pages($template));
+            $both += array_fill_keys(
+                array_keys(array_diff_key($its, $both, array_flip($stale))),
+                [$template, $template],
+            );
         }
 
         return $both;

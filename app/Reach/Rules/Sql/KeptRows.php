@@ -83,6 +83,12 @@ final class KeptRows
         return self::read("template_id = $template");
     }
 
+    /** @return list<int> the pages that a template has */
+    public static function pages(int $template): array
+    {
+        return Database::numbers("select product_id from kept_verdicts where template_id = $template");
+    }
+
     /**
      * The pages that somebody claims, as a set for a larger query.
      *
