@@ -16,6 +16,7 @@ use Vestibra\App\Ground\Problems\WalkProblem;
 use Vestibra\App\Ground\Problems\WordsProblem;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Formats\FileFormatProblem;
+use Vestibra\Core\Formats\Tables\TableProblem;
 use Vestibra\Core\Problem;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\Reach\ReachProblem;
@@ -36,7 +37,7 @@ final class ProblemWords
         TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class,
         FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class,
         WalkProblem::class, FileProblem::class, WordsProblem::class, CatalogueProblem::class, MoneyProblem::class,
-        FileFormatProblem::class, HouseProblem::class,
+        FileFormatProblem::class, TableProblem::class, HouseProblem::class,
     ];
 
     public static function of(Problem $problem): string
@@ -104,6 +105,7 @@ final class ProblemWords
             $code instanceof WalkProblem => self::walk($code),
             $code instanceof FileProblem => self::file($code),
             $code instanceof FileFormatProblem => FileFormatWords::of($code),
+            $code instanceof TableProblem => TableWords::of($code),
             $code instanceof HouseProblem => HouseWords::of($code),
             $code instanceof WordsProblem => self::ofWords($code),
             $code instanceof CatalogueProblem => CatalogueWords::of($code),

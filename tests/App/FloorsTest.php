@@ -106,6 +106,10 @@ final class FloorsTest extends Plain
             'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',
             'Work/InAndOut/Folder',
         ],
+        'Work/InAndOut/Rows' => [
+            'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',
+            'Records/Stored', 'Work/Saving',
+        ],
         'Work/Fitting' => ['Ground', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
         'Work/Today' => [
             'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
@@ -163,6 +167,7 @@ final class FloorsTest extends Plain
             'Records/Models', 'Records/Models/Catalogue', 'Records/Accounts', 'Lists/Filters', 'Lists/Orders',
             'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Numbers', 'Words', 'PagesOut', 'Work/Why',
             'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked',
+            'Work/InAndOut/Rows',
             'Work/Doctor', 'Doors/Studio/Answers', 'Doors/Shapes',
         ],
         'Doors/Setup' => [

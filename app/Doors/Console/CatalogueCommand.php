@@ -14,6 +14,8 @@ use Vestibra\App\Work\InAndOut\Folder\FolderWriter;
 use Vestibra\App\Work\InAndOut\Folder\Outcome;
 use Vestibra\App\Work\InAndOut\Linked\LinkedIn;
 use Vestibra\App\Work\InAndOut\Linked\LinkedOut;
+use Vestibra\App\Work\InAndOut\Rows\RowsIn;
+use Vestibra\App\Work\InAndOut\Rows\RowsOut;
 use Vestibra\Core\Formats\Shop\FolderProblem;
 use Vestibra\Core\Formats\Shop\Schemas;
 use Vestibra\Core\Formats\Shop\ShopFolder;
@@ -21,7 +23,7 @@ use Vestibra\Core\Problem;
 
 final class CatalogueCommand extends Command
 {
-    use SaysProblems;
+    use SaysRows;
 
     private const NOBODY =
         'There is nobody yet whose work this could be. Make an owner first: php artisan vestibra:user add.';
@@ -31,19 +33,29 @@ final class CatalogueCommand extends Command
 
     protected $signature = 'vestibra:catalogue
         {what : export, import, check or schemas}
-        {folder : where the shop lies as files; schemas: where they are written to}
+        {folder : where the shop lies as files, or its variants as rows (.csv); schemas: where they are written to}
         {--over : export: write over what was changed by hand; import: the folder wins, and may be another shop’s}
         {--delete : import: what has no file is deleted}
         {--leaps : import: prices that become ten times as high or low, or more, are meant so}
         {--linked : export, import: products as schema.org JSON-LD, in one file instead of a folder}
+        {--good : import of rows: those that can be taken are, though others cannot}
+        {--empty : import of rows: an empty cell empties}
+        {--column=* : import of rows: what a column is, as "Bestand=stock"; with nothing behind it: nothing}
+        {--numbers= : import of rows: how numbers are written, with a point or a comma}
         {--dry-run : import: say what would change, and change nothing}
         {--json}';
 
     protected $description = 'Writes the whole shop into a folder of readable files, reads it back, or checks such a '
         .'folder. Outcomes: 0 done, 1 refused (nothing was changed), 2 not understood';
 
-    public function handle(FolderWriter $writer, FolderReader $reader, LinkedOut $linkedOut, LinkedIn $linkedIn): int
-    {
+    public function handle(
+        FolderWriter $writer,
+        FolderReader $reader,
+        LinkedOut $linkedOut,
+        LinkedIn $linkedIn,
+        RowsIn $rowsIn,
+        RowsOut $rowsOut,
+    ): int {
         $folder = rtrim($this->text('folder'), '/');
         $linked = (bool) $this->option('linked');
 
@@ -51,6 +63,8 @@ final class CatalogueCommand extends Command
             $folder === '' => $this->misunderstood('Say which folder.'),
             $linked && $this->text('what') === 'export' => $this->exportLinked($linkedOut, $folder),
             $linked && $this->text('what') === 'import' => $this->importLinked($linkedIn, $folder),
+            self::isRows($folder) && $this->text('what') === 'export' => $this->exportRows($rowsOut, $folder),
+            self::isRows($folder) && $this->text('what') === 'import' => $this->importRows($rowsIn, $folder),
             $this->text('what') === 'export' => $this->export($writer, $folder),
             $this->text('what') === 'import' => $this->import(
                 $reader,

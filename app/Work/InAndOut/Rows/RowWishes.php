@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\InAndOut\Rows;
+
+use Vestibra\Core\Formats\Tables\NumberForm;
+
+/** How somebody wants a file of rows read. */
+final readonly class RowWishes
+{
+    /**
+     * @param  bool  $dry  says what would happen, and changes nothing
+     * @param  bool  $goodOnly  rows that can be taken are taken though others cannot
+     * @param  bool  $emptied  an empty cell empties; else it leaves things as they are
+     * @param  bool  $leaping  prices that become ten times as high or low, or more, are meant so
+     * @param  array<string, string>  $columns  as a column is called => what it is, in words; '' for nothing
+     * @param  NumberForm|null  $numbers  null: as each column tells
+     */
+    public function __construct(
+        public bool $dry = false,
+        public bool $goodOnly = false,
+        public bool $emptied = false,
+        public bool $leaping = false,
+        public array $columns = [],
+        public ?NumberForm $numbers = null,
+    ) {
+    }
+}

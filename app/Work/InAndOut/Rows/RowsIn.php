@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\InAndOut\Rows;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Catalogue\SafeHtml;
+use Vestibra\App\Records\Models\User;
+use Vestibra\App\Records\Settings\ShopSettings;
+use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Work\Saving\InParts;
+use Vestibra\App\Work\Saving\Moves;
+use Vestibra\App\Work\Saving\Refusal;
+use Vestibra\App\Work\Saving\Saving;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\FieldReader;
+use Vestibra\Core\Catalogue\Changing\FieldType;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Formats\Tables\NumberTally;
+use Vestibra\Core\Formats\Tables\TableProblem;
+use Vestibra\Core\Formats\Tables\TableRow;
+
+/**
+ * Reads a file of rows into the catalogue: rows are found by key, only its columns are touched, every row that cannot
+ * be taken is said with its line; all of it is one piece of the history, or nothing happens.
+ */
+final readonly class RowsIn
+{
+    private const AT_ONCE = 500;
+
+    public function __construct(
+        private Saving $saving,
+        private StoredThings $things,
+        private ShopSettings $settings,
+        private ShopClock $clock,
+    ) {
+    }
+
+    public function read(string $path, User $user, RowWishes $wishes): RowsOutcome
+    {
+        $file = RowFile::at($path);
+        $columns = TableProblem::Empty->at();
+        foreach ($file->rows() as $header) {
+            $columns = RowColumns::of($header, $wishes->columns);
+            break;
+        }
+        if (! $columns instanceof RowColumns) {
+            return new RowsOutcome(0, 0, 0, [], [], [new RowProblem(0, '', '', $columns)], 0, Moves::NONE);
+        }
+        $cells = $this->cells($file, $columns, $wishes);
+        $report = new RowsReport($columns);
+        $entry = 0;
+        DB::beginTransaction();
+        try {
+            $parts = new InParts($this->saving, $user);
+            foreach (self::some($file) as $rows) {
+                $this->take($rows, $cells, $report, $parts, $wishes);
+            }
+            $takes = $report->wrong === 0 || $wishes->goodOnly;
+            $entry = $takes && ! $wishes->dry ? $parts->close($report->words(basename($path))) : 0;
+            $moves = $parts->moves();
+        } finally {
+            $entry > 0 ? DB::commit() : DB::rollBack();
+        }
+
+        return $report->outcome($entry, $moves);
+    }
+
+    /** How columns write their numbers is seen before any of them is read. */
+    private function cells(RowFile $file, RowColumns $columns, RowWishes $wishes): RowCells
+    {
+        $tallies = [];
+        foreach ($columns->fields as $at => $field) {
+            in_array($field->type, [FieldType::Money, FieldType::Count], true) && $tallies[$at] = new NumberTally;
+        }
+        $isHeader = true;
+        foreach ($tallies === [] ? [] : $file->rows() as $row) {
+            foreach ($isHeader ? [] : $tallies as $at => $tally) {
+                $tally->add($row->cells[$at] ?? '');
+            }
+            $isHeader = false;
+        }
+        $reader = new FieldReader(
+            $this->clock->zone,
+            $this->settings->format()->digits(),
+            $this->settings->money()->currency,
+            SafeHtml::clean(...),
+        );
+
+        return new RowCells(
+            $columns,
+            array_map(static fn (NumberTally $tally) => $wishes->numbers ?? $tally->form(), $tallies),
+            $reader,
+            $this->settings->format(),
+            $wishes->emptied,
+        );
+    }
+
+    /** @return iterable<list<TableRow>> without the header */
+    private static function some(RowFile $file): iterable
+    {
+        $some = [];
+        $isHeader = true;
+        foreach ($file->rows() as $row) {
+            $isHeader || $some[] = $row;
+            $isHeader = false;
+            if (count($some) === self::AT_ONCE) {
+                yield $some;
+                $some = [];
+            }
+        }
+        if ($some !== []) {
+            yield $some;
+        }
+    }
+
+    /** @param  list<TableRow>  $rows */
+    private function take(array $rows, RowCells $cells, RowsReport $report, InParts $parts, RowWishes $wishes): void
+    {
+        $keys = new RowKeys($cells->columns->key);
+        $found = $keys->found(array_values(array_filter(array_map($cells->key(...), $rows))));
+        $stands = $this->things->read(Thing::Variant, array_merge([], ...array_values($found)));
+        $changes = $lines = [];
+        foreach ($rows as $row) {
+            $id = $cells->variant($row, $found, $report, $keys);
+            $change = $id === null ? null : $cells->change($row, $id, $stands[$id] ?? [], $report, $wishes->leaping);
+            if ($change !== null) {
+                $changes[] = $change;
+                $lines[$id] = $row->line;
+            }
+        }
+        // What will not be kept anyway is not written.
+        if ($changes === [] || ($report->wrong > 0 && ! $wishes->goodOnly)) {
+            return;
+        }
+        $done = $parts->add(new Entry($changes));
+        if ($done instanceof Refusal) {
+            $this->refused($done, $changes, $lines, $report, $parts, $wishes);
+        } else {
+            $report->changed(...$changes);
+        }
+    }
+
+    /**
+     * Where a part is refused its rows are tried one by one, so that each problem stands beside its line.
+     *
+     * @param  list<Change>  $changes
+     * @param  array<int, int>  $lines
+     */
+    private function refused(
+        Refusal $all,
+        array $changes,
+        array $lines,
+        RowsReport $report,
+        InParts $parts,
+        RowWishes $wishes,
+    ): void {
+        $before = $report->wrong;
+        foreach ($changes as $change) {
+            $done = $parts->add(new Entry([$change]));
+            if ($done instanceof Refusal) {
+                $report->wrong($lines[$change->id], '', '', $done->problems[0]);
+            } else {
+                $report->changed($change);
+            }
+        }
+        $report->wrong === $before && $report->wrong(0, '', '', $all->problems[0]);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\InAndOut\Rows;
+
+use Vestibra\App\Records\Models\Catalogue\Product;
+use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Records\Settings\ShopSettings;
+use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\Core\Catalogue\Changing\FieldType;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
+use Vestibra\Core\Formats\Tables\TableWriter;
+
+/** Writes all variants as a file of rows that reads back as it is: amounts with a point, moments in UTC. */
+final readonly class RowsOut
+{
+    private const AT_ONCE = 1_000;
+
+    private const FIELDS = [
+        'sku', 'price', 'salePrice', 'saleFrom', 'saleUntil', 'stock', 'contents', 'barcode', 'published',
+    ];
+
+    public function __construct(
+        private StoredThings $things,
+        private ShopSettings $settings,
+    ) {
+    }
+
+    /** @return int|null how many variants were written; null: the file is there already, or cannot be written */
+    public function write(string $path, bool $over): ?int
+    {
+        $beside = "$path.new";
+        $file = is_file($path) && ! $over ? false : @fopen($beside, 'wb');
+        if ($file === false) {
+            return null;
+        }
+        $all = ThingFields::of(Thing::Variant);
+        $fields = array_map(static fn (string $name): ThingField => $all[$name], self::FIELDS);
+        fwrite($file, TableWriter::MARK.TableWriter::row([
+            'address name', 'title', ...array_map(static fn (ThingField $field): string => $field->words, $fields),
+        ]));
+        $written = 0;
+        for ($after = 0; ($variants = $this->after($after)) !== []; $after = (int) array_key_last($variants)) {
+            $stands = $this->things->read(Thing::Variant, array_keys($variants));
+            $products = array_values(array_unique($variants));
+            [$slugs, $titles] = [self::of($products, 'slug'), self::of($products, 'title')];
+            foreach ($variants as $id => $product) {
+                fwrite($file, TableWriter::row([
+                    $slugs[$product] ?? '',
+                    $titles[$product] ?? '',
+                    ...array_map(fn (ThingField $field): string => $this->cell(
+                        $field,
+                        $stands[$id][$field->name] ?? null,
+                    ), $fields),
+                ]));
+                $written++;
+            }
+        }
+        fclose($file);
+
+        return rename($beside, $path) ? $written : null;
+    }
+
+    /**
+     * @param  list<int>  $products
+     * @return array<int, string>
+     */
+    private static function of(array $products, string $field): array
+    {
+        return array_map(
+            strval(...),
+            Product::query()->toBase()->whereIntegerInRaw('id', $products)->pluck($field, 'id')->all(),
+        );
+    }
+
+    /** @return array<int, int> variant => product, the next */
+    private function after(int $variant): array
+    {
+        return array_map(intval(...), Variant::query()->toBase()->where('id', '>', $variant)->orderBy('id')
+            ->limit(self::AT_ONCE)->pluck('product_id', 'id')->all());
+    }
+
+    private function cell(ThingField $field, mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_int($value) && $field->type === FieldType::Money => $this->settings->format()->decimal($value),
+            is_scalar($value) => (string) $value,
+            default => '',
+        };
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\InAndOut\Rows;
+
+use Vestibra\App\Work\Saving\Moves;
+
+/**
+ * What a file of rows changed, or would.
+ *
+ * @phpstan-import-type Summary from Moves
+ */
+final readonly class RowsOutcome
+{
+    /**
+     * @param  int  $entry  the number of the piece of the history that takes it back; 0 where nothing changed
+     * @param  int  $rows  of the file, without its header
+     * @param  int  $changed  variants
+     * @param  array<string, int>  $fields  what changed, in words => on how many
+     * @param  array<string, string>  $columns  as the file calls them => what they are; those that are nothing are ''
+     * @param  list<RowProblem>  $problems  the first thousand
+     * @param  int  $wrong  rows that were not taken
+     * @param  Summary  $moves
+     */
+    public function __construct(
+        public int $entry,
+        public int $rows,
+        public int $changed,
+        public array $fields,
+        public array $columns,
+        public array $problems,
+        public int $wrong,
+        public array $moves,
+    ) {
+    }
+}
