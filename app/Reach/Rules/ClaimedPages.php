@@ -43,7 +43,7 @@ final readonly class ClaimedPages
         foreach (array_chunk($pages, self::AT_ONCE) as $some) {
             foreach ($isNow && count($some) <= $this->few
                 ? $this->inMemory($contest, $live, $some)
-                : ClaimRows::all($contest, $live, $some) as $page => $claims) {
+                : ClaimRows::all($contest->ofFew(), $live, $some) as $page => $claims) {
                 $all = Claims::none();
                 foreach ($claims as $template => $claim) {
                     $all = $all->with($template, $claim);

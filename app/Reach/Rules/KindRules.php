@@ -19,6 +19,7 @@ final readonly class KindRules
     /**
      * @param  list<Candidate>  $candidates
      * @param  int  $at  the instant it is asked at, in seconds of Unix time
+     * @param  bool  $isFew  whether few pages are asked, each by itself
      */
     public function __construct(
         public PagesOfKind $pages,
@@ -26,13 +27,14 @@ final readonly class KindRules
         public int $fallbackId,
         public RuleCollections $collections,
         public int $at,
+        private bool $isFew = false,
     ) {
     }
 
     /** The same templates at another instant. */
     public function at(int $at): self
     {
-        return new self($this->pages, $this->candidates, $this->fallbackId, $this->collections, $at);
+        return new self($this->pages, $this->candidates, $this->fallbackId, $this->collections, $at, $this->isFew);
     }
 
     public function evaluator(): Evaluator
@@ -40,15 +42,21 @@ final readonly class KindRules
         return Evaluator::of($this->candidates, $this->fallbackId, $this->collections);
     }
 
-    public function sql(): ReachSql
+    /** The same templates for whoever asks the database of few pages: in step with these, whatever the shop has. */
+    public function ofFew(): self
     {
-        return new ReachSql($this->pages, $this->at, $this->collections);
+        return new self($this->pages, $this->candidates, $this->fallbackId, $this->collections, $this->at, true);
     }
 
-    /** Asks each page by itself: for whoever looks at few. */
-    public function each(): ReachSql
+    public function sql(): ReachSql
     {
-        return new ReachSql($this->pages, $this->at, $this->collections, true);
+        return new ReachSql($this->pages, $this->at, $this->collections, $this->isFew);
+    }
+
+    /** All pages at once, for what is worked out beforehand. */
+    public function atOnce(): ReachSql
+    {
+        return new ReachSql($this->pages, $this->at, $this->collections);
     }
 
     public function candidate(int $templateId): ?Candidate

@@ -103,7 +103,7 @@ final class ReachCounts
         }
 
         return $counts + [
-            'hidden' => (int) ReachRows::hidden($contest, $contest->each()->covers($candidate->reach)),
+            'hidden' => (int) ReachRows::hidden($contest, $contest->ofFew()->sql()->covers($candidate->reach)),
             'others' => $others,
             'inSeason' => $counts['when'] === 'now',
             'dead' => self::dead($candidate),

@@ -24,7 +24,10 @@ use Vestibra\Core\Reach\Evaluator;
  */
 final class Winners
 {
-    private const FEW = 40;
+    private const IN_MEMORY = 40;
+
+    /** So many are asked of the database each by itself. */
+    private const FEW = 2_000;
 
     /** Live templates of a kind from which on a page is cheaper to read than they are to compile for the database. */
     private const MANY_TEMPLATES = 25;
@@ -53,15 +56,13 @@ final class Winners
     public function into(string $table, PagesOfKind $pages, Sql $among): void
     {
         $kind = $pages->kind();
-        $few = $this->hasMany($kind)
-            ? array_column(
-                MovingPages::few($pages, $among, self::FEW),
-                'id',
-            )
-            : null;
-        if ($few === null || count($few) > self::FEW) {
-            $winners = WinnersSql::of($this->rules[$kind->value] ??= $this->reader->live($kind), $among);
-            MovingPages::fill($table, $kind, $winners);
+        $few = array_column(MovingPages::few($pages, $among, self::FEW), 'id');
+        $isFew = count($few) <= self::FEW;
+        if (! $isFew || count($few) > self::IN_MEMORY || ! $this->hasMany($kind)) {
+            $rules = $this->rules[$kind->value] ??= $this->reader->live($kind);
+            MovingPages::fill($table, $kind, $isFew
+                ? WinnersSql::of($rules->ofFew(), new Sql('p.id in ('.implode(',', $few).')'))
+                : WinnersSql::of($rules, $among));
 
             return;
         }

@@ -44,7 +44,7 @@ final readonly class WinningOrder
                 && ($only === null || in_array($candidate->templateId, $only, true))
                 && $candidate->reach->season->holds($contest->at)) {
                 if (count($candidate->reach->show) * count($candidate->reach->keepOff) > self::MOST_PAIRS) {
-                    $kept[$candidate->templateId] = $sql
+                    $kept[$candidate->templateId] = $contest->atOnce()
                         ->keptOff($candidate->reach)
                         ->wrap("select p.id from {$contest->pages->table()} p where ", '');
                 }

@@ -69,7 +69,7 @@ final class MovingPages
     public static function few(PagesOfKind $pages, Sql $among, int $most): array
     {
         return Database::rows(
-            "select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit "
+            "select p.id from {$pages->table()} p where likely({$pages->shown()}) and ($among->text) limit "
                 .($most + 1),
             $among->bindings,
         );

@@ -58,6 +58,12 @@ final class ReachSqlTest extends TestCase
         $contest = $this->app->make(KindRulesReader::class)->all(PageKind::Product);
         $winners = WinnersSql::of($contest);
         $bySql = array_column(DB::select($winners->text, $winners->bindings), 'template_id', 'page_id');
+        $ofFew = WinnersSql::of($contest->ofFew());
+        self::assertSame(
+            $bySql,
+            array_column(DB::select($ofFew->text, $ofFew->bindings), 'template_id', 'page_id'),
+            "$case, each page by itself",
+        );
         $pins = DB::table('pins')->pluck('template_id', 'subject_id');
         $subjects = $this->subjects($at);
         self::assertCount(count($subjects), $bySql);
