@@ -82,7 +82,11 @@ final readonly class Moves
                 'moved',
                 $pages,
                 ($pages->touched($touched) ?? new Sql('0'))
-                    ->wrap("(p.id in (select page_id from moving where page_kind = '$kind->value') or ", ')'),
+                    ->wrap(
+                        "p.id in (select page_id from moving where page_kind = '$kind->value' union all select p.id "
+                            ."from {$pages->table()} p where ",
+                        ')',
+                    ),
             );
             $one = $this->after($pages);
             $all = [
