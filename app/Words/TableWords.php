@@ -15,6 +15,7 @@ final class TableWords
             TableProblem::Empty => 'There is nothing in the file. Nothing was changed.',
             TableProblem::TooManyColumns => 'The row has more than 500 columns. Take out those that are not needed.',
             TableProblem::CellTooLong => 'A cell holds more than 250 kB. Shorten it.',
+            TableProblem::RowTooLong => 'The row holds more than 1 MB. Shorten it.',
             TableProblem::Unclosed => 'A quote opens a cell and none closes it, up to the end of the file.',
             TableProblem::AfterQuotes => 'Something stands behind a quote that closes a cell. A quote within a cell is '
                 .'written twice.',

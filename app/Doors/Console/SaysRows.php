@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Doors\Console;
 
+use Illuminate\Database\QueryException;
+use PDOException;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\InAndOut\Rows\RowProblem;
@@ -48,7 +50,13 @@ trait SaysRows
                 default => $this->refuse("There is no file “{$path}”."),
             };
         }
-        $done = $in->read($path, $owner, $wishes);
+        try {
+            $done = $in->read($path, $owner, $wishes);
+        } catch (QueryException|PDOException $error) {
+            return str_contains($error->getMessage(), 'locked')
+                ? $this->refuse('Somebody else is writing just now. Nothing was changed; try again in a moment.')
+                : $this->failed($error, ' Nothing was changed.');
+        }
         $isTaken = $done->problems === [] || ($wishes->goodOnly && $done->columns !== []);
         if ($this->option('json')) {
             $this->json(self::asData($done));

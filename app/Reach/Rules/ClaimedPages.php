@@ -130,9 +130,7 @@ final readonly class ClaimedPages
      */
     public static function around(int $template, array $claimed, array $pinned): array
     {
-        $rows = KeptRows::touching($template);
-
-        return $rows + KeptRows::of(array_keys(array_diff_key(array_flip([...$claimed, ...$pinned]), $rows)));
+        return self::with(KeptRows::touching($template), [...$claimed, ...$pinned]);
     }
 
     /**
@@ -143,9 +141,17 @@ final readonly class ClaimedPages
      */
     public static function deciding(int $template, array $claimed, array $pinned): array
     {
-        $rows = KeptRows::had($template);
+        return self::with(KeptRows::had($template), [...$claimed, ...$pinned]);
+    }
 
-        return $rows + KeptRows::of(array_keys(array_diff_key(array_flip([...$claimed, ...$pinned]), $rows)));
+    /**
+     * @param  array<int, Row>  $rows
+     * @param  list<int>  $others
+     * @return array<int, Row> what is kept of other pages too
+     */
+    private static function with(array $rows, array $others): array
+    {
+        return $rows + KeptRows::of(array_keys(array_diff_key(array_flip($others), $rows)));
     }
 
     /** @return array<int, int> page => the template that it is pinned to, live or not */

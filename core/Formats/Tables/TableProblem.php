@@ -19,6 +19,7 @@ enum TableProblem: string implements ProblemCode
     case Empty = 'table.empty';
     case TooManyColumns = 'table.too-many-columns';
     case CellTooLong = 'table.cell-too-long';
+    case RowTooLong = 'table.row-too-long';
     case Unclosed = 'table.unclosed';
     case AfterQuotes = 'table.after-quotes';
     case HeaderTwice = 'table.header-twice';

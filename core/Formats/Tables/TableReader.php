@@ -18,7 +18,13 @@ final class TableReader
     /** Bytes of one cell. */
     public const MOST_CELL = 250_000;
 
+    /** Bytes of all cells of a row. */
+    public const MOST_ROW = 1_000_000;
+
     private string $cell = '';
+
+    /** Bytes of the row so far. */
+    private int $bytes = 0;
 
     /** @var list<string> */
     private array $cells = [];
@@ -146,8 +152,11 @@ final class TableReader
         if ($this->isClosed) {
             $this->problem ??= TableProblem::AfterQuotes;
         }
+        $this->bytes += strlen($words);
         if (strlen($this->cell) + strlen($words) > self::MOST_CELL) {
             $this->problem ??= TableProblem::CellTooLong;
+        } elseif ($this->bytes > self::MOST_ROW) {
+            $this->problem ??= TableProblem::RowTooLong;
         } else {
             $this->cell .= $words;
         }
@@ -169,7 +178,7 @@ final class TableReader
     {
         $this->next();
         $row = new TableRow($this->begins, $this->cells, $this->problem);
-        [$this->cells, $this->problem, $this->begins] = [[], null, $this->line];
+        [$this->cells, $this->problem, $this->begins, $this->bytes] = [[], null, $this->line, 0];
         if ($row->problem !== null || implode('', $row->cells) !== '') {
             yield $row;
         }

@@ -31,6 +31,9 @@ final readonly class RowsIn
 {
     private const AT_ONCE = 500;
 
+    /** Bytes of them: rows can be long. */
+    private const BYTES_AT_ONCE = 4_000_000;
+
     public function __construct(
         private Saving $saving,
         private StoredThings $things,
@@ -103,13 +106,15 @@ final readonly class RowsIn
     private static function some(RowFile $file): iterable
     {
         $some = [];
+        $bytes = 0;
         $isHeader = true;
         foreach ($file->rows() as $row) {
             $isHeader || $some[] = $row;
             $isHeader = false;
-            if (count($some) === self::AT_ONCE) {
+            $bytes += array_sum(array_map(strlen(...), $row->cells));
+            if (count($some) === self::AT_ONCE || $bytes > self::BYTES_AT_ONCE) {
                 yield $some;
-                $some = [];
+                [$some, $bytes] = [[], 0];
             }
         }
         if ($some !== []) {

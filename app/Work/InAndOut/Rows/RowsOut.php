@@ -39,29 +39,51 @@ final readonly class RowsOut
         }
         $all = ThingFields::of(Thing::Variant);
         $fields = array_map(static fn (string $name): ThingField => $all[$name], self::FIELDS);
-        fwrite($file, TableWriter::MARK.TableWriter::row([
-            'address name', 'title', ...array_map(static fn (ThingField $field): string => $field->words, $fields),
-        ]));
+        $written = $this->rows($file, $fields);
+        $isWhole = fclose($file) && $written !== null && rename($beside, $path);
+        $isWhole || @unlink($beside);
+
+        return $isWhole ? $written : null;
+    }
+
+    /**
+     * @param  resource  $file
+     * @param  list<ThingField>  $fields
+     * @return int|null how many; null: there is no room for all of them
+     */
+    private function rows($file, array $fields): ?int
+    {
+        $words = array_map(static fn (ThingField $field): string => $field->words, $fields);
+        $isWritten = self::put($file, TableWriter::MARK.TableWriter::row(['address name', 'title', ...$words]));
         $written = 0;
-        for ($after = 0; ($variants = $this->after($after)) !== []; $after = (int) array_key_last($variants)) {
+        $after = 0;
+        while ($isWritten && ($variants = $this->after($after)) !== []) {
+            $after = (int) array_key_last($variants);
             $stands = $this->things->read(Thing::Variant, array_keys($variants));
             $products = array_values(array_unique($variants));
             [$slugs, $titles] = [self::of($products, 'slug'), self::of($products, 'title')];
+            $rows = '';
             foreach ($variants as $id => $product) {
-                fwrite($file, TableWriter::row([
+                $rows .= TableWriter::row([
                     $slugs[$product] ?? '',
                     $titles[$product] ?? '',
                     ...array_map(fn (ThingField $field): string => $this->cell(
                         $field,
                         $stands[$id][$field->name] ?? null,
                     ), $fields),
-                ]));
+                ]);
                 $written++;
             }
+            $isWritten = self::put($file, $rows);
         }
-        fclose($file);
 
-        return rename($beside, $path) ? $written : null;
+        return $isWritten ? $written : null;
+    }
+
+    /** @param  resource  $file */
+    private static function put($file, string $text): bool
+    {
+        return @fwrite($file, $text) === strlen($text);
     }
 
     /**

@@ -60,6 +60,10 @@ final class TableReaderTest extends TestCase
         yield 'as many columns as there may be' => [str_repeat(',', 499).'x', null];
         yield 'three thousand columns' => [str_repeat(',', 2_999).'x', TableProblem::TooManyColumns];
         yield 'a cell as long as may be' => [str_repeat('x', TableReader::MOST_CELL), null];
+        yield 'a row of many long cells' => [
+            implode(',', array_fill(0, 11, str_repeat('x', 100_000))),
+            TableProblem::RowTooLong,
+        ];
         yield 'a longer one' => [str_repeat('x', TableReader::MOST_CELL).'y', TableProblem::CellTooLong];
     }
 

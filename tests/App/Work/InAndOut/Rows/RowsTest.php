@@ -6,6 +6,7 @@ namespace Vestibra\Tests\App\Work\InAndOut\Rows;
 
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\InAndOut\Rows\RowProblem;
@@ -93,6 +94,34 @@ final class RowsTest extends TestCase
                 ['stock number', 'price', 'sale price', 'stock', 'bar code', 'for sale'],
             )),
         );
+    }
+
+    public function test_where_there_is_no_room_no_half_file_is_left(): void
+    {
+        if (! is_writable('/dev/full')) {
+            self::markTestSkipped('This machine has no device that is always full.');
+        }
+        symlink('/dev/full', "$this->path.new");
+        self::assertNull($this->app->make(RowsOut::class)->write($this->path, false));
+        self::assertFalse(is_link("$this->path.new"));
+        self::assertFileDoesNotExist($this->path);
+    }
+
+    public function test_long_rows_are_read_a_few_at_a_time(): void
+    {
+        $sku = (string) DB::table('variants')->orderBy('id')->value('sku');
+        $file = "stock number,stock,note\n$sku,77,\n";
+        for ($row = 0; $row < 60; $row++) {
+            $file .= "nobody-$row,1,".str_repeat('x', 240_000)."\n";
+        }
+        file_put_contents($this->path, $file);
+        unset($file);
+        $before = memory_get_usage();
+        memory_reset_peak_usage();
+        $done = $this->again(new RowWishes(goodOnly: true));
+
+        self::assertSame([61, 1, 60], [$done->rows, $done->changed, $done->wrong]);
+        self::assertLessThan(12_000_000, memory_get_peak_usage() - $before);
     }
 
     public function test_one_row_that_cannot_be_taken_keeps_all_from_being_taken_unless_the_good_ones_are_wanted(): void
@@ -272,6 +301,22 @@ final class RowsTest extends TestCase
         self::assertStringContainsString('variants stand in', Artisan::output());
         self::assertSame(0, Artisan::call("vestibra:catalogue import $this->path"));
         self::assertStringContainsString('The shop is as the file says: nothing was changed.', Artisan::output());
+    }
+
+    public function test_while_somebody_else_writes_it_is_said_and_nothing_changes(): void
+    {
+        $before = $this->variants();
+        $sku = array_key_first($before);
+        file_put_contents($this->path, "stock number,stock\n$sku,4321\n");
+        $other = new PDO('sqlite:'.config()->string('database.connections.sqlite.database'));
+        $other->exec('begin immediate');
+        DB::statement('pragma busy_timeout = 0');
+        self::assertSame(1, Artisan::call("vestibra:catalogue import $this->path"));
+        self::assertStringContainsString('Somebody else is writing just now. Nothing was changed', Artisan::output());
+        $other->exec('rollback');
+
+        self::assertSame($before, $this->variants());
+        self::assertSame(0, Artisan::call("vestibra:catalogue import $this->path"));
     }
 
     private function in(string $file, RowWishes $wishes = new RowWishes): RowsOutcome
