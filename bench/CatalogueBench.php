@@ -31,15 +31,16 @@ final class CatalogueBench
         $category = (int) DB::table('categories')->min('id');
         $tag = (int) DB::table('tags')->min('id');
         $queries = [
-            'all' => '', 'by words' => 'q=ink+amber', 'in a category' => "category=$category",
-            'by brand and tag' => "brand=$brand&tag=$tag", 'on sale' => 'state=on-sale', 'sold out' => 'state=sold-out',
+            'all' => '', 'by words' => 'q=ink+amber', 'in a category' => self::where(['category', 'isIn', [$category]]),
+            'by brand and tag' => self::where(['brand', 'isOneOf', [$brand]], ['tag', 'hasAnyOf', [$tag]]),
+            'on sale' => self::where(['sale', 'isOn', []]), 'sold out' => self::where(['stock', 'isOut', []]),
             'hidden' => 'state=hidden', 'the newest' => 'sort=new', 'the dearest' => 'sort=dear',
             'from the middle' => 'from='.intdiv($size, 2), 'from the end' => 'from='.($size - 50),
-            'a category, from far down' => "category=$category&from=".intdiv($size, 8),
+            'a category, from far down' => self::where(['category', 'isIn', [$category]]).'&from='.intdiv($size, 8),
         ];
         foreach ($queries as $name => $query) {
             $rows[] = Timing::limited("products, $name", $size, 200, fn () => $this->get(
-                "/studio/catalogue/rows?$query",
+                "/studio/who/rows?list=products&$query",
             ));
         }
         $rows[] = Timing::limited(
@@ -70,6 +71,15 @@ final class CatalogueBench
         $back();
 
         return $rows;
+    }
+
+    /** @param  array{string, string, list<int>}  ...$conditions */
+    private static function where(array ...$conditions): string
+    {
+        return 'where='.rawurlencode((string) json_encode(array_map(static fn (array $one): array => array_combine(
+            ['field', 'comparison', 'values'],
+            $one,
+        ), $conditions)));
     }
 
     /**

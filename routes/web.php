@@ -75,7 +75,6 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('catalogue', [Studio\Catalogue\ThingsController::class, 'products']);
     Route::get('catalogue/sheet', [Studio\Catalogue\ThingsController::class, 'sheet']);
     Route::get('catalogue/sheet/rows', [Studio\Catalogue\ThingsController::class, 'sheetRows']);
-    Route::get('catalogue/rows', [Studio\Catalogue\ThingsController::class, 'productRows']);
     Route::get('catalogue/{thing}', [Studio\Catalogue\ThingsController::class, 'index']);
     Route::get('catalogue/{thing}/rows', [Studio\Catalogue\ThingsController::class, 'rows']);
     Route::get('catalogue/{thing}/new', [Studio\Catalogue\ThingsController::class, 'blank'])
@@ -112,6 +111,13 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('reviews/rows', [Studio\Customers\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\Layout\WhoController::class, 'index']);
     Route::get('who/rows', [Studio\Layout\WhoController::class, 'rows']);
+    Route::get('who/selection', [Studio\Layout\WhoController::class, 'selection']);
+    Route::post('who/selection/tick', [Studio\Layout\WhoController::class, 'tick']);
+    Route::post('who/selection/range', [Studio\Layout\WhoController::class, 'range']);
+    Route::post('who/selection/all', [Studio\Layout\WhoController::class, 'all']);
+    Route::post('who/selection/paste', [Studio\Layout\WhoController::class, 'paste']);
+    Route::post('who/filters', [Studio\Layout\WhoController::class, 'keep']);
+    Route::post('who/filters/{filterId}/forget', [Studio\Layout\WhoController::class, 'forget']);
     Route::get('why/{pageKind}/{slug?}', [Studio\Layout\WhyController::class, 'show'])->where('slug', '.+');
     Route::get('ladder/{pageKind}/{subjectId}', [Studio\Layout\WhyController::class, 'ladder']);
     Route::post('walk', [Studio\WalkController::class, 'begin']);

@@ -74,11 +74,15 @@ final class FloorsTest extends Plain
             'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',
             'Records/Stored', 'Reach/Kinds', 'Reach/Rules',
         ],
+        'Work/Finding' => [
+            'Ground', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules',
+            'Words',
+        ],
         'Work/Why' => ['Ground', 'Records/Settings', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Words'],
         'Work/Sheets' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
             'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees',
-            'Words', 'Work/Saving',
+            'Words', 'Work/Saving', 'Work/Finding',
         ],
         'Work/Starts' => ['Records/Settings'],
         'Work/Drafting' => [
@@ -128,9 +132,9 @@ final class FloorsTest extends Plain
             'PagesOut/Whole', 'Work/Templates', 'Doors/Requests',
         ],
         'Doors/Studio/Answers' => [
-            'Ground', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Reach/Kinds', 'Reach/Rules',
-            'Reach/Trees', 'Words', 'PagesOut', 'Work/Saving', 'Work/Drafting', 'Work/Releases/Making',
-            'Work/Releases', 'Work/Templates', 'Doors/Requests',
+            'Ground', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Reach/Kinds', 'Reach/Rules',
+            'Reach/Trees', 'Words', 'PagesOut', 'Work/Saving', 'Work/Finding', 'Work/Drafting',
+            'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Doors/Requests',
         ],
         'Doors/Studio/Catalogue' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings',
@@ -145,7 +149,7 @@ final class FloorsTest extends Plain
         'Doors/Studio/Layout' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
             'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style',
-            'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Why', 'Work/Starts', 'Work/Drafting',
+            'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Finding', 'Work/Why', 'Work/Starts', 'Work/Drafting',
             'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Work/Fitting', 'Doors/Requests',
             'Doors/Studio/Answers',
         ],

@@ -39,6 +39,7 @@ final class DataPage
         'kept_orders' => 'what orders of long lists go by, and until when it holds (`KeptOrders`)',
         'kept_orders_state' => 'as of when',
         'stale_orders' => 'products that have changed since',
+        'selected_pages' => 'the pages of a `Selection`, and what it was before the last deed',
         'live_rules' => 'the words under which compiled rules and printed surroundings are kept (`LiveRules`)',
         'migrations' => 'which changes of the schema were made',
     ];

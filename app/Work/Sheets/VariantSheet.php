@@ -8,6 +8,8 @@ use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Work\Finding\FoundPages;
+use Vestibra\App\Work\Finding\PageFilter;
 use Vestibra\App\Work\Sheets\Sql\VariantRows;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -15,14 +17,12 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 /**
  * The variants of many products as one sheet, a row each, in the order of the list of products.
  *
- * @phpstan-import-type Filter from ProductRows
- *
  * @phpstan-type SheetLine array{id: int, product: int, title: string, called: string}
  *
  * @shape SheetLine array{id: int, product: int, title: string, called: string}
  * @shape VariantPage array{lines: list<SheetLine>, stands: array<string, ThingValues>, total: int, from: int,
  *     atOnce: int}
- * @shape VariantSheetData VariantPage&array{filter: ProductFilter, names: array<string, string>,
+ * @shape VariantSheetData VariantPage&array{filter: FoundFilter, sentence: string,
  *     money: array{currency: string, digits: int}, zone: string}
  */
 final readonly class VariantSheet
@@ -31,7 +31,7 @@ final readonly class VariantSheet
     public const PAGE = 25;
 
     public function __construct(
-        private ProductRows $products,
+        private FoundPages $products,
         private StoredThings $things,
         private ShopSettings $settings,
         private ShopClock $clock,
@@ -39,13 +39,12 @@ final readonly class VariantSheet
     }
 
     /**
-     * @param  Filter  $filter
      * @param  int  $from  how many products stand before the first that is wanted
      * @return array{lines: list<SheetLine>, stands: object, total: int, from: int, atOnce: int}
      */
-    public function page(array $filter, int $from): array
+    public function page(PageFilter $filter, int $from): array
     {
-        [$ids, $total] = $this->products->ids($filter, $from, self::PAGE);
+        [$ids, $total] = $this->products->page($filter, $from, self::PAGE);
         $titles = Product::query()->toBase()->whereIntegerInRaw('id', $ids)->pluck('title', 'id')->all();
         $rows = VariantRows::called($ids);
         $lines = [];

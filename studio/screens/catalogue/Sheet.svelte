@@ -5,14 +5,14 @@
     import SaveBox from '../../parts/catalogue/SaveBox.svelte';
     import { pasted, shown, typed, type Column } from '../../parts/catalogue/variantCells';
     import Frame from '../../parts/Frame.svelte';
-    import { asked } from './asked';
+    import { asked } from '../../parts/list/address';
     import { Sheet } from './sheet.svelte';
 
     let { screen }: { screen: Screen<VariantSheetData> } = $props();
     const sheet = untrack(() => new Sheet(screen.data, screen.user.id));
     const { ledger } = sheet;
     const may = $derived(screen.may.edit);
-    const { money, zone, filter, names } = untrack(() => screen.data);
+    const { money, zone, filter, sentence } = untrack(() => screen.data);
     const writing = { digits: money.digits, zone };
     const columns: Column[] = [
         { field: 'sku', label: 'Stock number', width: 'w-30', kind: 'text' },
@@ -23,7 +23,9 @@
         { field: 'barcode', label: 'Bar code', width: 'w-38', kind: 'text' },
     ];
     const which = $derived(
-        [filter.q ? `“${filter.q}”` : '', ...Object.values(names)].filter((one) => one !== '').join(', '),
+        [filter.q ? `“${filter.q}”` : '', sentence, filter.selected ? 'those that are selected' : '']
+            .filter((one) => one !== '')
+            .join(', '),
     );
     const called = (line: { title: string; called: string }): string =>
         line.called === '' ? line.title : `${line.title}, ${line.called}`;

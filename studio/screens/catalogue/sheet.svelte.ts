@@ -2,7 +2,7 @@ import { get } from '../../lib/http';
 import { Ledger } from '../../lib/ledger.svelte';
 import { notices } from '../../lib/notices.svelte';
 import type { SheetLine, VariantPage, VariantSheetData } from '../../lib/types';
-import { asked } from './asked';
+import { asked } from '../../parts/list/address';
 
 /** The variants of many products as one sheet, a page at a time; what is not saved stays while one turns pages. */
 export class Sheet {

@@ -56,7 +56,7 @@ final class QueryBudgetTest extends TestCase
             '/studio/facts', '/studio/facts/rows',
             '/studio/files', '/studio/pictures', '/studio/pictures/rows', '/studio/reviews', '/studio/reviews/rows',
             '/studio/search', '/studio/search/rows', '/studio/search/preview?q=ink', '/studio/names/product',
-            '/studio/catalogue', '/studio/catalogue/rows', '/studio/catalogue/sheet', '/studio/catalogue/sheet/rows',
+            '/studio/catalogue', '/studio/who/rows?list=products', '/studio/catalogue/sheet', '/studio/catalogue/sheet/rows',
             '/studio/catalogue/brand', '/studio/catalogue/brand/1', '/studio/catalogue/collection/11',
             '/studio/catalogue/history', '/studio/catalogue/money', '/studio/catalogue/entries',
             "/studio/products/$product", "/studio/why/product/$slug", "/studio/ladder/product/$product",

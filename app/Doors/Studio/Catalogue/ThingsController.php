@@ -9,9 +9,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
+use Vestibra\App\Doors\Studio\Answers\FoundAnswer;
 use Vestibra\App\Doors\Studio\Answers\RuleTerms;
-use Vestibra\App\Records\Models\Catalogue\Rows;
-use Vestibra\App\Work\Sheets\ProductRows;
 use Vestibra\App\Work\Sheets\ThingRows;
 use Vestibra\App\Work\Sheets\ThingSheet;
 use Vestibra\App\Work\Sheets\ThingUses;
@@ -24,49 +23,38 @@ final readonly class ThingsController
 {
     private const MOST_ROWS = 10_000_000;
 
-    /** Characters of the conditions in an address. */
-    private const MOST_WHERE = 4_000;
-
     public function __construct(
-        private ProductRows $products,
+        private FoundAnswer $answer,
         private ThingRows $things,
     ) {
     }
 
-    public function products(Request $request, RuleTerms $terms): View
+    public function products(Request $request): View
     {
-        $filter = $this->filter($request);
-
-        return Screen::show(
-            'products',
-            'Products',
-            $this->products->page($filter, 0)
-                + ['filter' => $filter, 'names' => self::names($filter), 'terms' => $terms->of(PageKind::Product)],
-        );
+        return Screen::show('products', 'Products', $this->answer->data($request, 'products'));
     }
 
     /** The variants of the products that are found, as one sheet. */
     public function sheet(Request $request, VariantSheet $sheet): View
     {
-        $filter = $this->filter($request);
+        $asks = FoundAnswer::asked($request, 'products');
 
         return Screen::show(
             'sheet',
             'Prices and stock',
-            $sheet->page($filter, 0) + $sheet->writing() + ['filter' => $filter, 'names' => self::names($filter)],
+            $sheet->page($this->answer->filter($asks, PageKind::Product), 0) + $sheet->writing() + [
+                'filter' => $asks,
+                'sentence' => $this->answer->sentence($asks),
+            ],
         );
     }
 
     public function sheetRows(Request $request, VariantSheet $sheet): JsonResponse
     {
-        return new JsonResponse($sheet
-            ->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
-    }
-
-    public function productRows(Request $request): JsonResponse
-    {
-        return new JsonResponse($this->products
-            ->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
+        return new JsonResponse($sheet->page(
+            $this->answer->filter(FoundAnswer::asked($request, 'products'), PageKind::Product),
+            Asked::number($request, 'from', 0, 0, self::MOST_ROWS),
+        ));
     }
 
     public function index(Request $request, string $thing): View
@@ -105,39 +93,5 @@ final readonly class ThingsController
     public function uses(string $thing, int $thingId, ThingUses $uses): JsonResponse
     {
         return new JsonResponse($uses->of(Thing::from($thing), $thingId));
-    }
-
-    /**
-     * @param  array{
-     *     q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string,
-     * }  $filter
-     * @return array<string, string> what the things in a sentence are called
-     */
-    private static function names(array $filter): array
-    {
-        $names = [];
-        foreach (['category' => 'categories', 'brand' => 'brands', 'tag' => 'tags'] as $field => $table) {
-            $name = $filter[$field] === 0 ? null : Rows::in($table)->where('id', $filter[$field])->value('name');
-            $names[$field] = is_string($name) ? $name : '';
-        }
-
-        return $names;
-    }
-
-    /** @return array{q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string} */
-    private function filter(Request $request): array
-    {
-        $state = Asked::text($request, 'state');
-        $sort = Asked::text($request, 'sort');
-
-        return [
-            'q' => Asked::text($request, 'q'),
-            'category' => Asked::id($request, 'category'),
-            'brand' => Asked::id($request, 'brand'),
-            'tag' => Asked::id($request, 'tag'),
-            'state' => in_array($state, ProductRows::states(), true) ? $state : '',
-            'where' => Asked::text($request, 'where', self::MOST_WHERE),
-            'sort' => in_array($sort, ProductRows::sorts(), true) ? $sort : 'title',
-        ];
     }
 }

@@ -7,166 +7,178 @@ namespace Vestibra\App\Doors\Studio\Layout;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use stdClass;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
-use Vestibra\App\Doors\Studio\Layout\Sql\WhoRows;
-use Vestibra\App\Ground\PageRows;
-use Vestibra\App\Ground\Sql\Sql;
-use Vestibra\App\Reach\Kinds\PagesOfTheShop;
-use Vestibra\App\Reach\Rules\KeptVerdicts;
-use Vestibra\App\Reach\Rules\KindRules;
-use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\TemplateNames;
-use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Doors\Requests\SignedIn;
+use Vestibra\App\Doors\Studio\Answers\FoundAnswer;
+use Vestibra\App\Records\Models\KeptFilter;
+use Vestibra\App\Records\Models\Selection;
 use Vestibra\App\Records\Settings\PageAddresses;
-use Vestibra\Core\Catalogue\Folding;
+use Vestibra\App\Work\Finding\FoundPages;
+use Vestibra\App\Work\Finding\PastedPages;
+use Vestibra\App\Work\Finding\Selections;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\CompiledClause;
-use Vestibra\Core\Reach\CompiledReach;
 
 /**
- * Who gets what: which page gets which template.
+ * Who gets what: which page gets which template; and the selection among the rows of this list and that of products.
  *
- * @shape WhoRow PageRow&array{pageKind: PageKind, filed: string, template: int, templateName: string, by: string}
- * @shape WhoPage array{rows: list<WhoRow>, total: int, more: bool}
- * @shape WhoData array{kind: string, templates: list<array{id: int, name: string}>, first: WhoPage}
+ * @shape PastedAnswer array{selection: SelectionState, named: int, found: int, unknown: list<string>,
+ *     unknownCount: int}
  */
 final readonly class WhoController
 {
-    private const ALL = 'all';
+    /** Rows that are ticked by themselves in one go. */
+    private const MOST_TICKED = 1_000;
+
+    private const MOST_PASTED = 8_000_000;
+
+    private const MOST_FILTERS = 40;
 
     public function __construct(
-        private KindRulesReader $contests,
-        private PagesOfTheShop $pages,
-        private KeptVerdicts $verdicts,
+        private FoundAnswer $answer,
+        private Selections $selections,
+        private FoundPages $found,
     ) {
     }
 
     public function index(Request $request): View
     {
-        $kinds = array_column(self::kinds($request), 'value');
-
-        return Screen::show('who', 'Who gets what', [
-            'kind' => count($kinds) === 1 ? $kinds[0] : self::ALL,
-            'templates' => array_merge(
-                [],
-                ...array_map(
-                    static fn (string $kind): array =>
-                        Template::query()->toBase()->where('page_kind', $kind)->whereNull(
-                            'let_go_at',
-                        )->orderBy('hand_order')->get(['id', 'name'])->all(),
-                    $kinds,
-                ),
-            ),
-            'first' => $this->page($request),
-        ]);
+        return Screen::show('who', 'Who gets what', $this->answer->data($request, 'who'));
     }
 
     public function rows(Request $request): JsonResponse
     {
-        return new JsonResponse($this->page($request));
+        return new JsonResponse(
+            $this->answer->page($request, FoundAnswer::asked($request, FoundAnswer::list($request))),
+        );
     }
 
-    /** @return list<PageKind> that are asked for, one or all */
-    private static function kinds(Request $request): array
+    /** The selection as it is now, whoever of the same person's windows changed it. */
+    public function selection(Request $request): JsonResponse
     {
-        $asked = Asked::text($request, 'kind', 40);
+        return $this->state($this->selectionOf($request));
+    }
 
-        return match (true) {
-            $asked === self::ALL => PageAddresses::pageKinds(),
-            PageAddresses::knows($asked) => [PageKind::from($asked)],
-            default => [PageKind::Product],
+    /** Some pages by number. */
+    public function tick(Request $request): JsonResponse
+    {
+        return $this->state($this->selections->tick(
+            $this->selectionOf($request),
+            Asked::ids($request, 'ids', self::MOST_TICKED),
+            Asked::flag($request, 'on'),
+        ));
+    }
+
+    /** From one place of the list to another. The pages at its ends are named: where they have moved, nothing is. */
+    public function range(Request $request): JsonResponse
+    {
+        $asks = FoundAnswer::asked($request, FoundAnswer::list($request));
+        $from = Asked::number($request, 'from', 0, 0, 10_000_000);
+        $to = Asked::number($request, 'to', 0, $from, 10_000_000);
+        $ids = $this->found->between($this->answer->filter($asks, $this->kind($request)), $from, $to);
+        $ends = Asked::ids($request, 'ends', 2);
+        if ($ids === [] || array_diff($ends, [$ids[0], $ids[count($ids) - 1]]) !== []) {
+            return new JsonResponse([
+                'message' => 'The list has changed meanwhile. Nothing was selected; look at it as it is now, and select '
+                    .'again.',
+            ], 409);
+        }
+
+        return $this->state(
+            $this->selections->tick($this->selectionOf($request), $ids, Asked::flag($request, 'on')),
+        );
+    }
+
+    /** All that match, none of them, or all but those that are selected. */
+    public function all(Request $request): JsonResponse
+    {
+        $asks = FoundAnswer::asked($request, FoundAnswer::list($request));
+        $filter = $this->answer->filter(['selected' => false] + $asks, $this->kind($request));
+        $selection = $this->selectionOf($request);
+
+        return $this->state(match (Asked::text($request, 'how')) {
+            'all' => $this->selections->all($selection, $filter, true),
+            'none' => $this->selections->all($selection, $filter, false),
+            'allBut' => $this->selections->allBut($selection, $filter),
+            'nothing' => $this->selections->nothing($selection),
+            'undo' => $this->selections->undo($selection),
+            default => abort(422),
+        });
+    }
+
+    /** Stock numbers, bar codes or addresses. */
+    public function paste(Request $request, PastedPages $pasted): JsonResponse
+    {
+        $text = $request->input('text');
+        if (! is_string($text) || trim($text) === '') {
+            return new JsonResponse(
+                ['message' => 'There was nothing to find. Paste stock numbers or addresses, one a line.'],
+                422,
+            );
+        }
+        if (strlen($text) > self::MOST_PASTED) {
+            return new JsonResponse(
+                ['message' => 'That is more than is read at once. Nothing was selected; paste it in two halves.'],
+                413,
+            );
+        }
+        $found = $pasted->find($this->kind($request), mb_scrub($text));
+        $selection = $this->selectionOf($request);
+        $selection = $found['ids'] === [] ? $selection : $this->selections->tick($selection, $found['ids'], true);
+
+        return new JsonResponse([
+            'selection' => $this->selections->state($selection),
+            'found' => count($found['ids']),
+        ] + array_diff_key($found, ['ids' => true]));
+    }
+
+    /** Keeps a sentence under a name, for everybody; the same name again replaces it. */
+    public function keep(Request $request): JsonResponse
+    {
+        $asks = FoundAnswer::asked($request, FoundAnswer::list($request));
+        $name = Asked::text($request, 'name', 60);
+        $isNew = KeptFilter::query()->where('list', $asks['list'])->where('page_kind', $asks['kind'])
+            ->where('name', $name)
+            ->doesntExist();
+        $message = match (true) {
+            $name === '' => 'A name is missing. Nothing was kept.',
+            $isNew && KeptFilter::query()->where('list', $asks['list'])->count() >= self::MOST_FILTERS =>
+                'There are 40 kept filters already. Nothing was kept; take one away first.',
+            default => null,
         };
-    }
-
-    /** @return array{rows: list<array<string, mixed>>, total: int, more: bool} */
-    private function page(Request $request): array
-    {
-        $page = Asked::page($request);
-        $skip = ($page - 1) * PageRows::PAGE;
-        $rows = [];
-        $total = 0;
-        foreach (self::kinds($request) as $kind) {
-            [$some, $count] = $this->ofKind($kind, $request, max(0, $skip - $total), PageRows::PAGE - count($rows));
-            array_push($rows, ...$some);
-            $total += $count;
+        if ($message !== null) {
+            return new JsonResponse(['message' => $message], 422);
         }
-
-        return ['rows' => $rows, 'total' => $total, 'more' => $total > $page * PageRows::PAGE];
-    }
-
-    /**
-     * @param  int  $from  how many stand before the first that is wanted
-     * @return array{list<array<string, mixed>>, int} some of the pages of a kind, and how many there are
-     */
-    private function ofKind(PageKind $kind, Request $request, int $from, int $most): array
-    {
-        $pages = $this->pages->get($kind);
-        $contest = $this->contests->live($kind);
-        $winners = $this->verdicts->winners($contest);
-        $parts = [new Sql('1')];
-        foreach (array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))) as $word) {
-            $parts[] = new Sql("instr({$pages->title()}, ?) > 0", [$word]);
-        }
-        if (Asked::id($request, 'template') > 0) {
-            $parts[] = new Sql('w.template_id = '.Asked::id($request, 'template'));
-        }
-        if (Asked::flag($request, 'pinned')) {
-            $parts[] = new Sql('pin.template_id is not null');
-        }
-        $found = Sql::join('', [
-            $winners->wrap('from (', ") w join {$pages->table()} p on p.id = w.page_id left join ("),
-            $pages->pins($contest->at)->wrap('', ') pin on pin.subject_id = p.id where '),
-            Sql::join(' and ', $parts),
-        ]);
-        $total = (int) WhoRows::count($found);
-        if ($most < 1 || $from >= $total) {
-            return [[], $total];
-        }
-        $rows = WhoRows::page($pages, $found, $most, $from);
-        $ids = array_column($rows, 'id');
-        $shown = array_column($pages->rows($ids), null, 'id');
-        $names = TemplateNames::all();
-        $ruled = $this->ruled($contest, $ids);
-
-        return [
-            array_map(static fn (stdClass $row): array => $shown[$row->id] + [
-                'pageKind' => $kind->value,
-                'filed' => $row->filed ?? '',
-                'template' => $row->template_id,
-                'templateName' => $names[$row->template_id],
-                'by' => match (true) {
-                    $row->pin === $row->template_id => $kind->standsOnPages()
-                        ? 'chosen by the page’s template'
-                        : 'pinned',
-                    $row->template_id === $contest->fallbackId && ! in_array($row->id, $ruled, true) =>
-                        'no rule takes it: the fallback',
-                    default => 'by its rule',
-                },
-            ], $rows),
-            $total,
-        ];
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return list<int> those of them that the fallback takes by a rule of its own, rather than because no rule does
-     */
-    private function ruled(KindRules $contest, array $ids): array
-    {
-        $reach = $contest->candidate($contest->fallbackId)?->reach;
-        $rules = array_values(
-            array_filter($reach->show ?? [], static fn (CompiledClause $clause): bool => $clause->conditions !== []),
+        KeptFilter::query()->updateOrCreate(
+            ['list' => $asks['list'], 'page_kind' => $asks['kind'], 'name' => $name],
+            ['filter' => ['selected' => false] + $asks],
         );
-        if ($reach === null || $rules === [] || $ids === []) {
-            return [];
-        }
-        $covers = $contest->sql()->covers(new CompiledReach($rules, $reach->keepOff, $reach->season));
 
-        return array_column(
-            WhoRows::ruled($contest, $ids, $covers),
-            'id',
-        );
+        return new JsonResponse(['kept' => FoundAnswer::kept($asks)]);
+    }
+
+    public function forget(Request $request, int $filterId): JsonResponse
+    {
+        $asks = FoundAnswer::asked($request, FoundAnswer::list($request));
+        KeptFilter::query()->whereKey($filterId)->delete();
+
+        return new JsonResponse(['kept' => FoundAnswer::kept($asks)]);
+    }
+
+    private function kind(Request $request): PageKind
+    {
+        $asks = FoundAnswer::asked($request, FoundAnswer::list($request));
+
+        return PageAddresses::isPage($asks['kind']) ? PageKind::from($asks['kind']) : abort(422);
+    }
+
+    private function selectionOf(Request $request): Selection
+    {
+        return $this->selections->of(SignedIn::user(), $this->kind($request));
+    }
+
+    private function state(Selection $selection): JsonResponse
+    {
+        return new JsonResponse($this->selections->state($selection));
     }
 }

@@ -158,7 +158,7 @@ final class CategoryPagesTest extends TestCase
         $this->get('/studio/who?kind=category')->assertOk()->assertSee('Every other category');
         self::assertSame(
             ['pinned'],
-            array_column($this->getJson('/studio/who/rows?kind=category&pinned=1')->json('rows'), 'by'),
+            array_column($this->getJson('/studio/who/rows?kind=category&step=pinned')->json('rows'), 'by'),
         );
     }
 

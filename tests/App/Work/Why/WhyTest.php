@@ -115,7 +115,7 @@ final class WhyTest extends TestCase
         $this->get('/p/gift-card')
             ->assertSee('No rule takes this product, so it gets the fallback.')
             ->assertDontSee('closest rule');
-        $this->getJson('/studio/who/rows?q=gift+card')->assertJsonPath('rows.0.by', 'no rule takes it: the fallback');
+        $this->getJson('/studio/who/rows?q=gift+card')->assertJsonPath('rows.0.by', 'fallback');
         $this->edit(Template::query()->findOrFail(1), [
             'edit' => 'reach',
             'reach' => [
@@ -128,7 +128,7 @@ final class WhyTest extends TestCase
         ]);
         $this->publish(Template::query()->findOrFail(1));
         self::assertSame('Wins: the closest rule that matches.', $this->ladder('Gift card')['rungs'][0]['words']);
-        $this->getJson('/studio/who/rows?q=gift+card')->assertJsonPath('rows.0.by', 'by its rule');
+        $this->getJson('/studio/who/rows?q=gift+card')->assertJsonPath('rows.0.by', 'closest rule');
         $this->get('/p/gift-card')->assertSee('It has the closest rule that matches.');
     }
 
@@ -224,16 +224,16 @@ final class WhyTest extends TestCase
     {
         $this->getJson('/studio/who/rows?q=TEAL')->assertOk()
             ->assertJsonPath('rows.0.title', 'Letter set, teal')
-            ->assertJsonPath('rows.0.by', 'no rule takes it: the fallback');
+            ->assertJsonPath('rows.0.by', 'fallback');
         $this->getJson("/studio/who/rows?template={$this->inks->id}")->assertJsonPath('total', 23)
             ->assertJsonCount(23, 'rows')
-            ->assertJsonPath('rows.0.by', 'by its rule');
+            ->assertJsonPath('rows.0.by', 'closest rule');
         DB::table('pins')->insert([
             'page_kind' => 'product',
             'subject_id' => $this->id('products', 'Gift card'),
             'template_id' => $this->inks->id,
         ]);
-        $this->getJson('/studio/who/rows?pinned=1')->assertJsonPath('total', 1)->assertJsonPath('rows.0.by', 'pinned');
+        $this->getJson('/studio/who/rows?step=pinned')->assertJsonPath('total', 1)->assertJsonPath('rows.0.by', 'pinned');
         $this->get('/studio/who')->assertOk();
         $this->get('/studio/why/product/teal-tide-bottled-ink')->assertOk();
         $this->get('/studio/why/product/nothing')->assertNotFound();

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Finding\Sql;
+
+use stdClass;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Ground\Sql\Sql;
+
+/**
+ * Pages that fit a sentence, in order. An order by title, price or age walks its index where nothing else is asked; what
+ * has to be asked of every page is in step with their number.
+ */
+final class FoundPageRows
+{
+    /**
+     * @param  Sql  $found  from `from` to the end of `where`
+     * @return list<int>
+     */
+    public static function ids(Sql $found, string $order, int $most, int $from): array
+    {
+        return Database::numbers(
+            "select p.id $found->text order by $order limit ? offset ?",
+            [...$found->bindings, $most, $from],
+        );
+    }
+
+    public static function count(Sql $found): int
+    {
+        return (int) Database::value("select count(*) $found->text", $found->bindings);
+    }
+
+    /**
+     * What has to be asked of every page is asked once, for the rows and for their number.
+     *
+     * @return array{list<int>, int|null} null: there is none so far down
+     */
+    public static function both(Sql $found, string $place, string $down, int $most, int $from): array
+    {
+        $rows = Database::rows(
+            "with found as materialized (select p.id, $place as place $found->text) select id,"
+                ." (select count(*) from found) as total from found order by place$down, id$down limit ? offset ?",
+            [...$found->bindings, $most, $from],
+        );
+
+        return [array_column($rows, 'id'), $rows === [] ? null : (int) $rows[0]->total];
+    }
+
+    /**
+     * The template of some pages, and the one that they are fixed to.
+     *
+     * @param  Sql  $found  from `from` to the end of `where`
+     * @return array<int, stdClass> with id, template_id, pin and filed, by page
+     */
+    public static function templates(Sql $found, string $filed): array
+    {
+        return array_column(
+            Database::rows(
+                "select p.id, w.template_id, pin.template_id as pin, $filed as filed $found->text",
+                $found->bindings,
+            ),
+            null,
+            'id',
+        );
+    }
+
+    /** @return list<int> those of some pages that a reach covers */
+    public static function covered(string $table, Sql $covers, int ...$ids): array
+    {
+        return Database::numbers(
+            "select p.id from $table p where p.id in (".implode(',', $ids).") and ($covers->text)",
+            $covers->bindings,
+        );
+    }
+}
