@@ -112,6 +112,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('who', [Studio\Layout\WhoController::class, 'index']);
     Route::get('who/rows', [Studio\Layout\WhoController::class, 'rows']);
     Route::get('who/selection', [Studio\Layout\WhoController::class, 'selection']);
+    Route::get('who/selection/said', [Studio\Layout\WhoController::class, 'said']);
     Route::post('who/selection/tick', [Studio\Layout\WhoController::class, 'tick']);
     Route::post('who/selection/range', [Studio\Layout\WhoController::class, 'range']);
     Route::post('who/selection/all', [Studio\Layout\WhoController::class, 'all']);

@@ -17,6 +17,7 @@ use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Work\Finding\FoundPages;
 use Vestibra\App\Work\Finding\PastedPages;
 use Vestibra\App\Work\Finding\Selections;
+use Vestibra\App\Work\Finding\ShortRule;
 use Vestibra\Core\Pages\PageKind;
 
 /**
@@ -57,6 +58,12 @@ final readonly class WhoController
     public function selection(Request $request): JsonResponse
     {
         return $this->state($this->selectionOf($request));
+    }
+
+    /** What the selection is, as a rule says it. */
+    public function said(Request $request, ShortRule $rule): JsonResponse
+    {
+        return new JsonResponse($rule->of($this->selectionOf($request)));
     }
 
     /** Some pages by number. */

@@ -26,6 +26,15 @@ final class FoundPageRows
         );
     }
 
+    /**
+     * @param  Sql  $query  for numbers
+     * @return list<int>
+     */
+    public static function numbers(Sql $query): array
+    {
+        return Database::numbers($query->text, $query->bindings);
+    }
+
     public static function count(Sql $found): int
     {
         return (int) Database::value("select count(*) $found->text", $found->bindings);

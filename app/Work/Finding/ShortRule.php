@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Finding;
+
+use Vestibra\App\Records\Models\Selection;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\App\Work\Finding\Sql\ChoiceRows;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Short\ShortRules;
+
+/**
+ * What a selection is, said as a rule: the short rule that gives exactly this.
+ *
+ * @phpstan-type Said array{words: string, clauses: list<list<array<string, mixed>>>, every: bool, hidden: int}
+ *
+ * @shape SelectionSaid array{words: string, clauses: list<list<Condition>>, every: bool, hidden: int}
+ *     words: empty where no short rule gives it; every: it is every page of the kind
+ */
+final readonly class ShortRule
+{
+    public function __construct(
+        private Selections $selections,
+        private ShortChoices $choices,
+        private ReachWords $words,
+    ) {
+    }
+
+    /** @return Said */
+    public function of(Selection $selection): array
+    {
+        $kind = PageKind::from($selection->page_kind);
+        $rule = $kind === PageKind::Product ? $this->find($selection) : null;
+        $clauses = $rule['clauses'] ?? [];
+
+        return [
+            'words' => implode(
+                ', or ',
+                array_map(fn (Clause $clause): string => $this->words->clause($clause, $kind), $clauses),
+            ),
+            'clauses' => array_map(static fn (Clause $clause): array => $clause->toArray(), $clauses),
+            'every' => $rule['every'] ?? false,
+            'hidden' => $rule['hidden'] ?? 0,
+        ];
+    }
+
+    /** @return array{clauses: list<Clause>, every: bool, hidden: int} */
+    private function find(Selection $selection): array
+    {
+        $rows = new ChoiceRows(
+            "select page_id from selected_pages where selection_id = $selection->id and side = $selection->side",
+        );
+        $selected = $rows->selected();
+        $shown = $rows->shown();
+        $every = $selected->holds($shown);
+        $rule = $selected->isEmpty() || $every
+            ? null
+            : ShortRules::find($this->choices->of($rows, $selected, $shown), $selected, $shown);
+
+        return [
+            'clauses' => $every && ! $selected->isEmpty() ? [Clause::of()] : $rule->clauses ?? [],
+            'every' => $every,
+            'hidden' => $this->selections->state($selection)['count'] - $selected->count(),
+        ];
+    }
+}

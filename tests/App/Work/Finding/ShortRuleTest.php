@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App\Work\Finding;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Doors\Shapes\Shapes;
+use Vestibra\Tests\App\Doors\Shapes\Conforming;
+use Vestibra\Tests\App\TestCase;
+use Vestibra\Tests\Core\Chance;
+
+/** What a selection of products is, said as a rule that gives exactly them. */
+final class ShortRuleTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-12-01T12:00:00Z');
+        $this->actingAs($this->owner);
+    }
+
+    public function test_what_was_selected_by_a_sentence_is_found_again_and_gives_exactly_the_same_pages(): void
+    {
+        $chance = new Chance(12);
+        $terms = [
+            ['category', 'isIn', [$this->id('categories', 'Inks')]],
+            ['category', 'isExactly', [$this->id('categories', 'Bottled inks')]],
+            ['brand', 'isOneOf', [$this->id('brands', 'Ostrelve'), $this->id('brands', 'Pellinray')]],
+            ['brand', 'isNoneOf', [$this->id('brands', 'Hallorme')]],
+            ['tag', 'hasAnyOf', [$this->id('tags', 'gift')]],
+            ['sale', 'isOn', []], ['sale', 'isOff', []], ['stock', 'isIn', []], ['rating', 'hasReviews', []],
+            ['price', 'atLeast', [2900]], ['price', 'atMost', [1200]],
+            ['picture', 'atMost', [1]], ['stock', 'atMost', [6]],
+        ];
+        $found = 0;
+        foreach (range(1, 25) as $turn) {
+            $conditions = $chance->some($terms, 3);
+            $where = self::where(...$conditions);
+            $expected = $this->ids("where=$where");
+            $this->postJson('/studio/who/selection/all', ['how' => 'nothing']);
+            $this->postJson("/studio/who/selection/all?where=$where", ['how' => 'all']);
+            $said = $this->said();
+            if ($expected === [] || $conditions === []) {
+                continue;
+            }
+            $found++;
+            self::assertNotSame([], $said['clauses'], "$turn: ".rawurldecode($where));
+            $again = [];
+            foreach ($said['clauses'] as $clause) {
+                self::assertLessThanOrEqual(3, count($clause));
+                $again = [...$again, ...$this->ids('where='.rawurlencode((string) json_encode($clause)))];
+            }
+            $again = array_values(array_unique($again));
+            sort($again);
+            sort($expected);
+            self::assertSame($expected, $again, "$turn: {$said['words']}");
+            self::assertLessThanOrEqual(
+                count($conditions),
+                array_sum(array_map(count(...), $said['clauses'])),
+                'It is no longer than the sentence.',
+            );
+        }
+        self::assertGreaterThan(15, $found);
+    }
+
+    public function test_it_is_said_as_rules_are_said(): void
+    {
+        $where = self::where(['brand', 'isOneOf', [$this->id('brands', 'Ostrelve')]]);
+        $this->postJson("/studio/who/selection/all?where=$where", ['how' => 'all']);
+        $said = $this->said();
+        self::assertNull((new Conforming(Shapes::ofProject()))->to('SelectionSaid', $said));
+        self::assertSame('brand is one of Ostrelve', $said['words']);
+        $this->postJson('/studio/who/selection/all', ['how' => 'all']);
+        self::assertSame([true, [[]], 'every product'], array_values(array_intersect_key(
+            array_merge(['every' => 0, 'clauses' => 0, 'words' => 0], $this->said()),
+            ['every' => 1, 'clauses' => 1, 'words' => 1],
+        )));
+    }
+
+    public function test_hidden_products_are_said_and_decide_nothing(): void
+    {
+        $hidden = (int) DB::table('products')->where('published', 0)->value('id');
+        $where = self::where(['brand', 'isOneOf', [$this->id('brands', 'Pellinray')]]);
+        $this->postJson("/studio/who/selection/all?where=$where", ['how' => 'all']);
+        $before = $this->said();
+        $this->postJson('/studio/who/selection/tick', ['ids' => [$hidden], 'on' => true]);
+        $said = $this->said();
+        self::assertSame([$before['words'], 0, 1], [$said['words'], $before['hidden'], $said['hidden']]);
+    }
+
+    public function test_where_no_short_rule_gives_it_that_is_all_that_is_said(): void
+    {
+        $this->postJson('/studio/who/selection/tick', ['on' => true, 'ids' => [
+            $this->id('products', 'Night Mail bottled ink'), $this->id('products', 'Gift card'),
+            $this->id('products', 'Ash pen tray'), $this->id('products', 'Blotting paper, ten sheets'),
+            $this->id('products', 'Letter set, teal'), $this->id('products', 'Birdwatcher’s log'),
+        ]]);
+        $said = $this->said();
+        self::assertSame(['', [], false], [$said['words'], $said['clauses'], $said['every']]);
+        $this->postJson('/studio/who/selection/tick?kind=category', ['on' => true, 'ids' => [1]]);
+        self::assertSame('', $this->getJson('/studio/who/selection/said?kind=category')->json('words'));
+        $this->postJson('/studio/who/selection/all', ['how' => 'nothing']);
+        self::assertSame('', $this->said()['words']);
+    }
+
+    /** @return array{words: string, clauses: list<list<array<string, mixed>>>, every: bool, hidden: int} */
+    private function said(): array
+    {
+        return $this->getJson('/studio/who/selection/said')->assertOk()->json();
+    }
+
+    /** @return list<int> */
+    private function ids(string $query): array
+    {
+        $ids = [];
+        for ($from = 0; ; $from += 50) {
+            $page = $this->getJson("/studio/who/rows?from=$from&$query")->assertOk()->json();
+            $ids = [...$ids, ...array_column($page['rows'], 'id')];
+            if (count($ids) >= $page['total']) {
+                return $ids;
+            }
+        }
+    }
+
+    /** @param  array{string, string, list<int>}  ...$conditions */
+    private static function where(array ...$conditions): string
+    {
+        return rawurlencode((string) json_encode(array_map(static fn (array $one): array => array_combine(
+            ['field', 'comparison', 'values'],
+            $one,
+        ), $conditions)));
+    }
+}
