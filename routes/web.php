@@ -245,6 +245,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('cards/{template}/fallback', [Studio\Layout\StandingController::class, 'card']);
         Route::post('templates/order', [Studio\Layout\StandingController::class, 'order']);
         Route::post('pins', [Studio\Layout\StandingController::class, 'pin']);
+        Route::post('who/layout', [Studio\Layout\BulkController::class, 'layout']);
+        Route::post('who/layout/{release}/take-back', [Studio\Layout\BulkController::class, 'takeBack']);
         Route::delete('templates/{template}', [Studio\Layout\StandingController::class, 'delete']);
         Route::patch('releases/{release}', [Studio\Releases\ReleasesController::class, 'change']);
         Route::post('releases/{release}/call-off', [Studio\Releases\ReleasesController::class, 'callOff']);

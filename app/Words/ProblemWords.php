@@ -442,6 +442,15 @@ final class ProblemWords
                 .'tell whoever keeps the shop.',
             ReleaseProblem::Fallback =>
                 '“{name}” takes every page that no rule takes, so it has to stay live. Nothing was changed.',
+            ReleaseProblem::NothingSelected => 'Nothing is selected that is still there. Select some rows first.',
+            ReleaseProblem::NoShortRule =>
+                'The rule could not be read, so nothing was changed. Look at the selection again, and try once more.',
+            ReleaseProblem::NotShownWith => '“{name}” is not live, so no page can be shown with it yet. Publish it '
+                .'first; a rule can be added to its draft.',
+            ReleaseProblem::CannotBeNamed => 'Rules for these pages cannot name a page. Pin them instead.',
+            ReleaseProblem::TooManyNamed => 'A rule names {most} pages at most. Select fewer, or pin them.',
+            ReleaseProblem::FallbackKeepsNothingOff => '“{name}” is the fallback: it takes whatever no rule takes, and '
+                .'keeps nothing off. Show these pages with another template instead.',
         };
     }
 

@@ -97,6 +97,10 @@ final class FloorsTest extends Plain
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Reach/Kinds', 'Reach/Rules',
             'Reach/Trees', 'PagesOut', 'Work/Saving', 'Work/Releases/Making',
         ],
+        'Work/Bulk' => [
+            'Ground/Problems', 'Ground', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Work/Drafting',
+            'Work/Releases/Making', 'Work/Releases',
+        ],
         'Work/Templates' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Lists/Search',
             'Reach/Trees', 'Reach/Pages', 'Work/Starts',
@@ -150,8 +154,8 @@ final class FloorsTest extends Plain
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
             'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style',
             'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Finding', 'Work/Why', 'Work/Starts', 'Work/Drafting',
-            'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Work/Fitting', 'Doors/Requests',
-            'Doors/Studio/Answers',
+            'Work/Releases/Making', 'Work/Releases', 'Work/Bulk', 'Work/Templates', 'Work/Fitting',
+            'Doors/Requests', 'Doors/Studio/Answers',
         ],
         'Doors/Studio/Releases' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Words', 'Style',

@@ -36,4 +36,10 @@ enum ReleaseProblem: string implements ProblemCode
     case NotWaiting = 'release.not-waiting';
     case Broke = 'release.broke';
     case Fallback = 'release.fallback';
+    case NothingSelected = 'release.nothing-selected';
+    case NoShortRule = 'release.no-short-rule';
+    case NotShownWith = 'release.not-shown-with';
+    case CannotBeNamed = 'release.cannot-be-named';
+    case TooManyNamed = 'release.too-many-named';
+    case FallbackKeepsNothingOff = 'release.fallback-keeps-nothing-off';
 }

@@ -8,9 +8,7 @@
     const offered = $derived(COLUMNS.filter((one) => list.isProducts || !one.products));
 
     function set(name: ColumnName, on: boolean): void {
-        list.choose(
-            COLUMNS.map((one) => one.name).filter((one) => (one === name ? on : list.columns.includes(one))),
-        );
+        list.choose(COLUMNS.map((one) => one.name).filter((one) => (one === name ? on : list.columns.includes(one))));
     }
 </script>
 

@@ -4,6 +4,7 @@
     import type { FoundData, Screen } from '../../lib/types';
     import KeptFilters from './KeptFilters.svelte';
     import type { FoundList } from './list.svelte';
+    import Order from './Order.svelte';
     import Rows from './Rows.svelte';
     import SelectionBar from './SelectionBar.svelte';
     import Sentence from './Sentence.svelte';
@@ -23,7 +24,7 @@
 
 <div class="mt-3 text-lg leading-9">{@render begin()} <Sentence {screen} {list} /></div>
 <div class="mt-1 flex flex-wrap items-baseline justify-between gap-x-6">
-    <p class="text-quiet">{counted(list.total, list.words.one, list.words.many)}</p>
+    <p class="text-quiet">{counted(list.total, list.words.one, list.words.many)}, <Order {list} /></p>
     <KeptFilters {list} />
 </div>
 {#if list.selects}<SelectionBar {list} {deeds} />{/if}

@@ -30,8 +30,9 @@
                 }}
             >
                 <label class="block"
-                    >{list.isProducts ? 'Stock numbers, bar codes or addresses' : 'Addresses'}, one a line or with commas
-                    between them<textarea class="field mt-1 h-36 w-full font-mono text-sm" bind:value={text}></textarea>
+                    >{list.isProducts ? 'Stock numbers, bar codes or addresses' : 'Addresses'}, one a line or with
+                    commas between them<textarea class="field mt-1 h-36 w-full font-mono text-sm" bind:value={text}
+                    ></textarea>
                 </label>
                 <button class="button mt-2" disabled={waiting || text.trim() === ''}
                     >{waiting ? 'Looking…' : 'Select them'}</button

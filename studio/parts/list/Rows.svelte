@@ -26,7 +26,7 @@
         COLUMNS.filter((one) => list.columns.includes(one.name) && (list.isProducts || !one.products)),
     );
     const grid = $derived(
-        [list.selects ? '34px 44px' : '44px', 'minmax(0,3fr)', ...columns.map((one) => one.width)].join(' '),
+        [list.selects ? '34px 44px' : '44px', 'minmax(0,4fr)', ...columns.map((one) => one.width)].join(' '),
     );
     const selecting = $derived(list.selecting);
 
@@ -165,6 +165,10 @@
                                 class="truncate hover:underline"
                                 href="/studio/products/{row.id}">{row.title}</a
                             >{:else}<a class="truncate hover:underline" href={row.address}>{row.title}</a>{/if}
+                        {#if !row.cells || row.cells.published}<a
+                                class="word shrink-0 text-xs text-quiet"
+                                href={row.address}>in the shop<span class="unseen">: {row.title}</span></a
+                            >{/if}
                         {#if row.cells && !row.cells.published}<span class="shrink-0 text-quiet">hidden</span>{/if}
                         {#if row.cells && row.cells.variants !== 1}
                             <span class="shrink-0 text-sm"
@@ -218,8 +222,7 @@
                         {:else}
                             <span role="cell" class="truncate text-sm"
                                 >{#if row.next}→ {row.next.templateName}
-                                    <span class="text-quiet"
-                                        >{row.next.at ? when(row.next.at) : 'by a draft'}</span
+                                    <span class="text-quiet">{row.next.at ? when(row.next.at) : 'by a draft'}</span
                                     >{/if}</span
                             >
                         {/if}

@@ -37,11 +37,10 @@
         >
     {/if}
     <PasteBox {list} />
-    {#if state.count > 0}<button class="word text-quiet" onclick={() => void selecting.nothing()}
-            >select nothing</button
+    {#if state.count > 0}<button class="word text-quiet" onclick={() => void selecting.nothing()}>select nothing</button
         >{/if}
     {#if state.undo}<button class="word text-quiet" onclick={() => void selecting.all('undo')}
             >undo what was selected last</button
         >{/if}
 </div>
-{#if state.count > 0}{@render deeds?.()}{/if}
+{@render deeds?.()}

@@ -18,22 +18,13 @@
         { value: 'hidden', words: 'hidden' },
     ];
     const isWho = $derived(list.filter.list === 'who');
-    const sorts = $derived([
-        { value: 'title', words: 'by title' },
-        ...(list.isProducts
-            ? [
-                  { value: 'new', words: 'the newest first' },
-                  { value: 'cheap', words: 'the cheapest first' },
-                  { value: 'dear', words: 'the dearest first' },
-              ]
-            : []),
-        { value: 'template', words: 'by template' },
-    ]);
 </script>
 
 <label
     ><span class="unseen"
-        >{list.isProducts ? 'With these words in the title, or this stock number' : 'With these words in the title'}</span
+        >{list.isProducts
+            ? 'With these words in the title, or this stock number'
+            : 'With these words in the title'}</span
     ><input
         class="field mx-1 w-44 text-base"
         type="search"
@@ -85,12 +76,3 @@
         change={(next) => void list.where(next)}
     />
 {/if}
-<label
-    ><span class="unseen">In which order</span><select
-        class="field mx-1 text-base"
-        value={list.filter.sort}
-        onchange={(event) => void list.find({ sort: event.currentTarget.value })}
-    >
-        {#each sorts as sort (sort.value)}<option value={sort.value}>{sort.words}</option>{/each}
-    </select></label
->

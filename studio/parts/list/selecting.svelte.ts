@@ -96,9 +96,7 @@ export class Selecting {
         const send = async (): Promise<void> => {
             this.busy = true;
             try {
-                this.changed(
-                    await post<SelectionState>(`/studio/who/selection/${deed}?${this.list.address}`, body),
-                );
+                this.changed(await post<SelectionState>(`/studio/who/selection/${deed}?${this.list.address}`, body));
                 if (anew) await this.list.again();
             } catch (error) {
                 notices.trouble(error);

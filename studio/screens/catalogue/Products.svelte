@@ -4,6 +4,7 @@
     import Frame from '../../parts/Frame.svelte';
     import { asked } from '../../parts/list/address';
     import { FoundList } from '../../parts/list/list.svelte';
+    import Deeds from '../../parts/list/Deeds.svelte';
     import PageList from '../../parts/list/PageList.svelte';
 
     let { screen }: { screen: Screen<FoundData> } = $props();
@@ -22,5 +23,6 @@
     </div>
     <PageList {screen} {list} empty={screen.may.edit ? ', or make a product' : ''}>
         {#snippet begin()}Products{/snippet}
+        {#snippet deeds()}<Deeds {screen} {list} />{/snippet}
     </PageList>
 </Frame>

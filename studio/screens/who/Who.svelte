@@ -4,6 +4,7 @@
     import type { FoundData, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import { FoundList } from '../../parts/list/list.svelte';
+    import Deeds from '../../parts/list/Deeds.svelte';
     import PageList from '../../parts/list/PageList.svelte';
 
     let { screen }: { screen: Screen<FoundData> } = $props();
@@ -29,5 +30,6 @@
                 </select>
             </label>
         {/snippet}
+        {#snippet deeds()}<Deeds {screen} {list} />{/snippet}
     </PageList>
 </Frame>

@@ -15,6 +15,9 @@ use Vestibra\Core\Releases\PinsChange;
 /** Pages are pinned to a template, or set free. */
 final readonly class PinsDeed implements ReleaseDeed
 {
+    /** Pins that are written or read in one go. */
+    private const AT_ONCE = 2_000;
+
     public function __construct(private PinsChange $change)
     {
     }
@@ -42,11 +45,15 @@ final readonly class PinsDeed implements ReleaseDeed
 
     public function now(): PinsChange
     {
-        $before = [];
-        foreach (array_keys($this->change->after) as $page) {
-            [$kind, $id] = PinsChange::page($page);
-            $pin = Pin::query()->toBase()->where('page_kind', $kind)->where('subject_id', $id)->value('template_id');
-            $before[$page] = $pin === null ? null : (int) $pin;
+        $before = array_fill_keys(array_keys($this->change->after), null);
+        foreach (self::byKind($before) as $kind => $ids) {
+            foreach (array_chunk($ids, self::AT_ONCE) as $some) {
+                foreach (Pin::query()->toBase()->where('page_kind', $kind)
+                    ->whereIntegerInRaw('subject_id', $some)
+                    ->pluck('template_id', 'subject_id') as $id => $template) {
+                    $before["$kind/$id"] = (int) $template;
+                }
+            }
         }
 
         return new PinsChange($before, $this->change->after);
@@ -54,15 +61,33 @@ final readonly class PinsDeed implements ReleaseDeed
 
     public function apply(): void
     {
-        foreach ($this->change->after as $page => $template) {
-            [$kind, $id] = PinsChange::page($page);
-            if ($template === null) {
-                Pin::query()->toBase()->where('page_kind', $kind)->where('subject_id', $id)->delete();
-            } else {
-                Pin::query()->toBase()
-                    ->updateOrInsert(['page_kind' => $kind, 'subject_id' => $id], ['template_id' => $template]);
+        foreach (self::byKind($this->change->after) as $kind => $ids) {
+            foreach (array_chunk($ids, self::AT_ONCE) as $some) {
+                Pin::query()->toBase()->where('page_kind', $kind)->whereIntegerInRaw('subject_id', $some)->delete();
+                $rows = [];
+                foreach ($some as $id) {
+                    $template = $this->change->after["$kind/$id"] ?? null;
+                    $template === null
+                        || $rows[] = ['page_kind' => $kind, 'subject_id' => $id, 'template_id' => $template];
+                }
+                $rows === [] || Pin::query()->toBase()->insert($rows);
             }
         }
+    }
+
+    /**
+     * @param  array<string, int|null>  $pins
+     * @return array<string, list<int>> page kind => pages
+     */
+    private static function byKind(array $pins): array
+    {
+        $kinds = [];
+        foreach (array_keys($pins) as $page) {
+            [$kind, $id] = PinsChange::page($page);
+            $kinds[$kind][] = $id;
+        }
+
+        return $kinds;
     }
 
     public function kinds(AskedByChanges $shop): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Making;
 
+use LogicException;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Reach\Trees\CardPlaces;
 use Vestibra\App\Records\Models\Fallback;
@@ -40,6 +41,18 @@ final readonly class TemplateDeed implements ReleaseDeed
     public static function withoutEvery(Template $template): TemplateChange
     {
         return self::from($template, $template->live())->withoutEvery();
+    }
+
+    /**
+     * Other rules for what is live; nothing else of it changes.
+     *
+     * @param  array<string, mixed>  $reach  as it is stored
+     */
+    public static function withReach(Template $template, array $reach): TemplateChange
+    {
+        $live = $template->live() ?? throw new LogicException('What is not live has no rules in the shop.');
+
+        return self::from($template, ['reach' => $reach] + $live);
     }
 
     /** @param  array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}|null  $after */

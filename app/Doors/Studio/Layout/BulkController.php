@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Doors\Studio\Layout;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use LogicException;
+use Vestibra\App\Doors\Requests\Asked;
+use Vestibra\App\Doors\Requests\SignedIn;
+use Vestibra\App\Doors\Studio\Answers\FoundAnswer;
+use Vestibra\App\Doors\Studio\Answers\ReleaseRow;
+use Vestibra\App\Records\Models\Release;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\App\Work\Bulk\DraftRules;
+use Vestibra\App\Work\Bulk\LayoutDeed;
+use Vestibra\App\Work\Bulk\LayoutDeeds;
+use Vestibra\App\Work\Bulk\LayoutPlan;
+use Vestibra\App\Work\Bulk\Remaining;
+use Vestibra\App\Work\Finding\Selections;
+use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\Deeds;
+use Vestibra\App\Work\Releases\Releases;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Problem;
+
+/**
+ * Which template selected pages have, changed for all of them at once. Each deed is asked for with `ask` first, which
+ * answers with the impact and changes nothing; without it, it is one release.
+ *
+ * @shape LayoutAnswer Impact&array{words: string, rest: list<RemainingRow>, draft: bool, pages: int}
+ * @shape LayoutDone array{release: ReleaseRow|null, template: int|null, side: string,
+ *     clauses: list<list<Condition>>}
+ */
+final readonly class BulkController
+{
+    public function __construct(
+        private LayoutDeeds $deeds,
+        private DraftRules $drafts,
+        private Remaining $remaining,
+        private Selections $selections,
+        private Releases $releases,
+        private Impact $impact,
+        private ReleaseRow $row,
+    ) {
+    }
+
+    public function layout(Request $request): JsonResponse
+    {
+        $request->validate([
+            'deed' => ['required', Rule::enum(LayoutDeed::class)],
+            'template' => ['nullable', 'integer'],
+            'clauses' => ['nullable', 'array', 'max:20'],
+        ]);
+        $deed = LayoutDeed::from(Asked::text($request, 'deed'));
+        $kind = $this->kind($request);
+        $plan = $this->deeds->plan(
+            $deed,
+            $kind,
+            $this->selections->pages($this->selections->of(SignedIn::user(), $kind)),
+            Template::query()->find(Asked::id($request, 'template')),
+            Asked::untrusted($request, 'clauses'),
+            Asked::flag($request, 'frees'),
+        );
+        if (! $plan instanceof LayoutPlan) {
+            return self::refuse(...$plan);
+        }
+        $problems = Deeds::problems($plan->changes);
+
+        return match (true) {
+            $problems !== [] => self::refuse(...$problems),
+            Asked::flag($request, 'ask') => new JsonResponse(
+                $this->impact->of(Deeds::now($plan->changes)) + [
+                    'words' => Deeds::words($plan->changes),
+                    'rest' => $this->remaining->of($plan, $kind, $deed),
+                    'draft' => $plan->isForDraft(),
+                    'pages' => count($plan->pages),
+                ],
+            ),
+            default => $this->make($request, $plan),
+        };
+    }
+
+    /** Takes a deed back as one: its release, and what it brought to the draft. */
+    public function takeBack(Request $request, Release $release): JsonResponse
+    {
+        $given = $request->validate([
+            'template' => ['nullable', 'integer'],
+            'side' => ['nullable', 'in:show,keepOff'],
+            'clauses' => ['array', 'max:20'],
+        ]);
+        $template = Template::query()->find((int) ($given['template'] ?? 0));
+
+        return DB::transaction(function () use ($request, $release, $given, $template): JsonResponse {
+            $done = $this->releases->bringBack($release->id, SignedIn::user(), Asked::key($request));
+            if (! $done instanceof Release) {
+                return self::refuse(...$done);
+            }
+            if ($template !== null && isset($given['side'])) {
+                $this->drafts->remove(
+                    $template,
+                    SignedIn::user(),
+                    (string) $given['side'],
+                    array_values(array_filter((array) ($given['clauses'] ?? []), is_array(...))),
+                );
+            }
+
+            return new JsonResponse($this->row->of($done->load('author')), 201);
+        });
+    }
+
+    private function make(Request $request, LayoutPlan $plan): JsonResponse
+    {
+        $make = function () use ($request, $plan): JsonResponse {
+            $done = $plan->isForDraft()
+                ? null
+                : $this->releases->make($plan->changes, SignedIn::user(), $plan->note, key: Asked::key($request));
+            if (is_array($done)) {
+                return self::refuse(...$done);
+            }
+            $draft = $plan->template === null || $plan->clauses === []
+                ? null
+                : $this->drafts->add($plan->template->refresh(), SignedIn::user(), $plan->side, $plan->clauses);
+            is_array($draft) && throw new LogicException('A rule that is released cannot stand in a draft.');
+
+            return new JsonResponse([
+                'release' => $done instanceof Release ? $this->row->of($done->load('author')) : null,
+                'template' => $plan->template?->id,
+                'side' => $plan->side,
+                'clauses' => $plan->clauses,
+            ], 201);
+        };
+
+        // Pins alone are worked out before anybody has to wait for them.
+        return $plan->clauses === [] ? $make() : DB::transaction($make);
+    }
+
+    private function kind(Request $request): PageKind
+    {
+        $asks = FoundAnswer::asked($request, FoundAnswer::list($request));
+
+        return PageAddresses::isPage($asks['kind']) ? PageKind::from($asks['kind']) : abort(422);
+    }
+
+    private static function refuse(Problem $problem, Problem ...$more): JsonResponse
+    {
+        return new JsonResponse(ProblemWords::answer([$problem, ...array_values($more)]), 409);
+    }
+}

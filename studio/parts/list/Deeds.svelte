@@ -1,0 +1,50 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { counted } from '../../lib/words';
+    import type { FoundData, Screen } from '../../lib/types';
+    import { LayoutDeeds } from './layout.svelte';
+    import LayoutPanel from './LayoutPanel.svelte';
+    import type { FoundList } from './list.svelte';
+
+    /** What the selection is, and what can be done with it. */
+    let { screen, list }: { screen: Screen<FoundData>; list: FoundList } = $props();
+    const layout = untrack(() => new LayoutDeeds(list));
+    const { said } = $derived(layout);
+    const state = $derived(list.selecting.state);
+
+    $effect(() => {
+        void state.revision;
+        untrack(() => void layout.say());
+    });
+</script>
+
+{#if list.clause.conditions.length > 0 && screen.may.publish}
+    <p class="mt-1">
+        <button class="word" onclick={() => layout.open('rule', true)}>make this sentence a rule of…</button>
+    </p>
+{/if}
+{#if state.count > 0}
+    <div class="mt-2 rounded-lg border border-hair bg-sheet px-4 py-3">
+        <p role="status">
+            {#if said?.words}They are exactly: <strong>{said.words}</strong>.
+            {:else if said && list.isProducts}<span class="text-quiet"
+                    >No short rule gives exactly these. A rule can name them one by one.</span
+                >{/if}
+            {#if said && said.hidden > 0}<span class="text-quiet"
+                    >{counted(said.hidden, 'hidden one', 'hidden ones')} among them {said.hidden === 1 ? 'has' : 'have'} no
+                    page.</span
+                >{/if}
+        </p>
+        <div class="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-2">
+            {#if screen.may.publish}
+                {#if said?.words}<button class="button button-next" onclick={() => layout.open('rule')}
+                        >Make it a rule of…</button
+                    >{/if}
+                <button class="word" onclick={() => layout.open('pin')}>show with…</button>
+                <button class="word" onclick={() => layout.open('keepOff')}>keep off…</button>
+                <button class="word" onclick={() => layout.open('unpin')}>unpin…</button>
+            {/if}
+        </div>
+    </div>
+{/if}
+<LayoutPanel {list} deeds={layout} templates={screen.data.templates} />

@@ -1,0 +1,119 @@
+import { get, post } from '../../lib/http';
+import { freshId } from '../../lib/ids';
+import { notices } from '../../lib/notices.svelte';
+import type { LayoutAnswer, LayoutDone, SelectionSaid } from '../../lib/types';
+import type { FoundList } from './list.svelte';
+
+export type LayoutDeed = 'rule' | 'pin' | 'name' | 'keepOff' | 'unpin';
+
+/** What can be done with the selection that changes which template it has: asked for first, done as one release. */
+export class LayoutDeeds {
+    /** What is being asked for. */
+    deed = $state<LayoutDeed | null>(null);
+    template = $state(0);
+    frees = $state(false);
+    answer = $state.raw<LayoutAnswer | null>(null);
+    said = $state.raw<SelectionSaid | null>(null);
+    busy = $state(false);
+    /** The list's own sentence is made a rule, whatever is selected. */
+    ofSentence = $state(false);
+    private key = '';
+    private saying = 0;
+    private asking = 0;
+
+    constructor(private readonly list: FoundList) {}
+
+    /** Which short rule gives exactly what is selected. */
+    async say(): Promise<void> {
+        const mine = ++this.saying;
+        try {
+            const said = await get<SelectionSaid>(`/studio/who/selection/said?${this.list.address}`);
+            if (mine === this.saying) this.said = said;
+        } catch {
+            // Without it the selection is only counted.
+        }
+    }
+
+    /** The rule that is made, in words. */
+    get words(): string {
+        return this.ofSentence
+            ? this.list.clause.phrases.map((one) => `${one.what} ${one.values}`.trim()).join(' and ')
+            : (this.said?.words ?? '');
+    }
+
+    open(deed: LayoutDeed, ofSentence = false): void {
+        this.deed = deed;
+        this.ofSentence = ofSentence;
+        this.frees = false;
+        this.answer = null;
+        if (deed === 'unpin' || this.template > 0) void this.ask();
+    }
+
+    leave(): void {
+        this.deed = null;
+        this.answer = null;
+    }
+
+    choose(template: number): void {
+        this.template = template;
+        this.answer = null;
+        if (template > 0) void this.ask();
+    }
+
+    async ask(): Promise<void> {
+        const mine = ++this.asking;
+        this.key = freshId();
+        this.busy = true;
+        try {
+            const answer = await post<LayoutAnswer>(this.address(''), { ...this.body(), ask: true });
+            if (mine === this.asking) this.answer = answer;
+        } catch (error) {
+            if (mine === this.asking) this.answer = null;
+            notices.trouble(error);
+        }
+        this.busy = false;
+    }
+
+    async go(words: string): Promise<void> {
+        if (this.busy) return;
+        this.busy = true;
+        try {
+            const done = await post<LayoutDone>(this.address(''), { ...this.body(), key: this.key });
+            this.leave();
+            if (done.release === null)
+                notices.say(`${words}: its draft has the rule now.`, {
+                    words: 'open it',
+                    do: () => location.assign(`/studio/templates/${done.template}?view=reach`),
+                });
+            else notices.say(`Done: ${words}.`, { words: 'Take this back', do: () => void this.back(done) });
+            await this.list.again();
+        } catch (error) {
+            notices.trouble(error);
+        }
+        this.busy = false;
+    }
+
+    private async back(done: LayoutDone): Promise<void> {
+        try {
+            await post(this.address(`/${done.release?.id}/take-back`), { ...done, key: freshId() });
+            notices.say('It is as it was.');
+            await this.list.again();
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    private address(more: string): string {
+        return `/studio/who/layout${more}?${this.list.address}`;
+    }
+
+    private body(): object {
+        const ruled = this.deed === 'rule' || this.deed === 'keepOff';
+        return {
+            deed: this.deed,
+            template: this.template || null,
+            clauses: this.ofSentence ? [this.list.clause.conditions] : ruled ? (this.said?.clauses ?? []) : [],
+            frees: this.frees,
+        };
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App\Work\Bulk;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Vestibra\App\Doors\Shapes\Shapes;
+use Vestibra\App\Records\Models\Release;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\Tests\App\Doors\Shapes\Conforming;
+use Vestibra\Tests\App\Factories\ProductFactory;
+use Vestibra\Tests\App\Factories\UserFactory;
+use Vestibra\Tests\App\TestCase;
+
+/** Many pages, another template: seen before, one release, taken back as one. */
+final class LayoutDeedsTest extends TestCase
+{
+    private Template $pens;
+
+    private int $ostrelve;
+
+    /** @var list<int> */
+    private array $of;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-12-01T12:00:00Z');
+        $this->actingAs($this->owner);
+        $this->pens = $this->template('Pens');
+        $this->edit($this->pens, $this->reach([['category', 'isExactly', [$this->id('categories', 'Blotting')]]]));
+        $this->publish($this->pens);
+        $this->ostrelve = $this->id('brands', 'Ostrelve');
+        $this->of = array_map(intval(...), DB::table('products')->where('brand_id', $this->ostrelve)
+            ->where('published', 1)
+            ->orderBy('id')
+            ->pluck('id')
+            ->all());
+        self::assertGreaterThan(8, count($this->of));
+        $this->postJson('/studio/who/selection/tick', ['ids' => $this->of, 'on' => true])->assertOk();
+    }
+
+    public function test_a_rule_takes_what_is_selected_and_every_later_one_and_is_taken_back(): void
+    {
+        $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]];
+        $before = $this->everything();
+        $asked = $this->deed(['ask' => true] + $rule)->assertOk()->json();
+        self::assertNull((new Conforming(Shapes::ofProject()))->to('LayoutAnswer', $asked));
+        self::assertSame([count($this->of), [], false], [$asked['moved'], $asked['rest'], $asked['draft']]);
+        self::assertSame($before, $this->everything(), 'Asking changes nothing.');
+
+        $done = $this->deed($rule)->assertCreated()->json();
+        self::assertNull((new Conforming(Shapes::ofProject()))->to('LayoutDone', $done));
+        self::assertSame($this->of, $this->shownWith());
+        $later = ProductFactory::new()->create(['brand_id' => $this->ostrelve]);
+        self::assertContains($later->id, $this->shownWith());
+        $later->delete();
+        $this->pens->refresh();
+        self::assertSame($this->pens->live_reach, $this->pens->draft_reach, 'The draft has it too.');
+        self::assertFalse($this->pens->isChanged());
+
+        $this->postJson("/studio/who/layout/{$done['release']['id']}/take-back", $done)->assertCreated();
+        self::assertSame([$before, []], [$this->everything(), array_diff($this->shownWith(), $this->blotting())]);
+    }
+
+    public function test_pins_in_the_way_are_said_and_taken_out_with_it_where_that_is_wanted(): void
+    {
+        $other = $this->template('Launch');
+        $this->edit($other, $this->reach([['product', 'isOneOf', [$this->of[3]]]]));
+        $this->publish($other);
+        foreach (array_slice($this->of, 0, 2) as $id) {
+            DB::table('pins')->insert([
+                'page_kind' => 'product', 'subject_id' => $id, 'template_id' => $other->id,
+            ]);
+        }
+        $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]];
+        $rest = $this->deed(['ask' => true] + $rule)->json('rest');
+        self::assertSame([
+            ['name' => 'Launch', 'template' => $other->id, 'count' => 2, 'why' => 'pinned'],
+            ['name' => 'Launch', 'template' => $other->id, 'count' => 1, 'why' => 'rule'],
+        ], $rest);
+        self::assertSame(
+            [['name' => 'Launch', 'template' => $other->id, 'count' => 1, 'why' => 'rule']],
+            $this->deed(['ask' => true, 'frees' => true] + $rule)->json('rest'),
+        );
+        $this->deed(['frees' => true] + $rule)->assertCreated();
+        self::assertSame(0, DB::table('pins')->count());
+        self::assertSame(array_values(array_diff($this->of, [$this->of[3]])), $this->shownWith());
+        self::assertSame(1, Release::query()->where('note', 'like', '%Pens%')->count());
+    }
+
+    public function test_they_are_pinned_and_set_free_as_one_release_each(): void
+    {
+        $releases = Release::query()->count();
+        self::assertSame(count($this->of), $this->deed([
+            'deed' => 'pin', 'template' => $this->pens->id, 'ask' => true,
+        ])->json('moved'));
+        $this->deed(['deed' => 'pin', 'template' => $this->pens->id])->assertCreated();
+        self::assertSame([$releases + 1, count($this->of)], [Release::query()->count(), DB::table('pins')->count()]);
+        self::assertSame($this->of, $this->shownWith());
+        $this->deed(['deed' => 'pin', 'template' => $this->pens->id])->assertStatus(409);
+        $done = $this->deed(['deed' => 'unpin'])->assertCreated()->json();
+        self::assertSame([0, []], [DB::table('pins')->count(), $this->shownWith()]);
+        $this->postJson("/studio/who/layout/{$done['release']['id']}/take-back", $done)->assertCreated();
+        self::assertSame(count($this->of), DB::table('pins')->count());
+    }
+
+    public function test_a_rule_names_them_or_keeps_them_off(): void
+    {
+        $this->deed(['deed' => 'name', 'template' => $this->pens->id])->assertCreated();
+        self::assertSame($this->of, $this->shownWith());
+        $this->postJson('/studio/who/selection/all', ['how' => 'nothing']);
+        $this->postJson('/studio/who/selection/tick', ['ids' => array_slice($this->of, 0, 3), 'on' => true]);
+        $this->deed(['deed' => 'keepOff', 'template' => $this->pens->id])->assertCreated();
+        self::assertSame(array_slice($this->of, 3), $this->shownWith());
+        $this->deed(['deed' => 'keepOff', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]])
+            ->assertCreated();
+        self::assertSame([], $this->shownWith());
+    }
+
+    public function test_the_rule_of_a_template_that_is_not_live_comes_to_its_draft_alone(): void
+    {
+        $draft = $this->template('Draft');
+        $rule = ['deed' => 'rule', 'template' => $draft->id, 'clauses' => [[$this->brand()]]];
+        self::assertTrue($this->deed(['ask' => true] + $rule)->assertOk()->json('draft'));
+        $releases = Release::query()->count();
+        self::assertNull($this->deed($rule)->assertCreated()->json('release'));
+        self::assertSame($releases, Release::query()->count());
+        self::assertContains([$this->brand()], $draft->refresh()->draft_reach['show']);
+        $this->deed(['deed' => 'pin', 'template' => $draft->id])->assertStatus(409)
+            ->assertSee('is not live, so no page can be shown with it yet');
+    }
+
+    public function test_what_a_draft_has_besides_stays_there_and_out_of_the_shop(): void
+    {
+        $this->edit($this->pens, $this->reach([['brand', 'isOneOf', [$this->id('brands', 'Hallorme')]]]));
+        $this->deed(['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]])
+            ->assertCreated();
+        $this->pens->refresh();
+        self::assertCount(2, $this->pens->live_reach['show'] ?? []);
+        self::assertSame(
+            [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [$this->id('brands', 'Hallorme')]]],
+                [$this->brand()]],
+            $this->pens->draft_reach['show'],
+        );
+    }
+
+    public function test_the_same_try_is_made_once_and_what_cannot_be_is_said(): void
+    {
+        $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]], 'key' => 'once'];
+        $one = $this->deed($rule)->assertCreated()->json('release.id');
+        self::assertSame($one, $this->deed($rule)->assertCreated()->json('release.id'));
+        self::assertCount(2, $this->pens->refresh()->live_reach['show'] ?? []);
+
+        $this->deed(['deed' => 'keepOff', 'template' => 1])->assertStatus(409)->assertSee('is the fallback');
+        $this->deed(['deed' => 'rule', 'template' => $this->pens->id])->assertStatus(409);
+        $this->deed(['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[['field' => 'x']]]])
+            ->assertStatus(409);
+        $this->deed(['deed' => 'pin', 'template' => 999])->assertStatus(409);
+        $this->deed(['deed' => 'nonsense'])->assertStatus(422);
+        $this->postJson('/studio/who/layout?kind=header', ['deed' => 'unpin'])->assertStatus(422);
+        $this->postJson('/studio/who/layout?kind=search', ['deed' => 'name', 'template' => 1])->assertStatus(409);
+        $category = Template::query()->where('page_kind', 'category')->value('id');
+        $this->deed(['deed' => 'pin', 'template' => $category])->assertStatus(409);
+        $this->postJson('/studio/who/selection/all', ['how' => 'nothing']);
+        $this->deed(['deed' => 'pin', 'template' => $this->pens->id])->assertStatus(409)
+            ->assertSee('Nothing is selected');
+    }
+
+    public function test_whoever_may_not_publish_may_not_do_any_of_it(): void
+    {
+        $this->actingAs(UserFactory::new()->create(['role' => 'editor']));
+        $this->deed(['deed' => 'unpin'])->assertForbidden();
+        $this->postJson('/studio/who/layout/1/take-back')->assertForbidden();
+    }
+
+    /** @param  array<string, mixed>  $body */
+    private function deed(array $body): TestResponse
+    {
+        return $this->postJson('/studio/who/layout', $body);
+    }
+
+    /** @return array{field: string, comparison: string, values: list<int>} */
+    private function brand(): array
+    {
+        return ['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [$this->ostrelve]];
+    }
+
+    /** @return list<int> */
+    private function blotting(): array
+    {
+        return array_map(intval(...), DB::table('category_product')
+            ->where('category_id', $this->id('categories', 'Blotting'))
+            ->pluck('product_id')
+            ->all());
+    }
+
+    /** @return list<int> those that have the template besides those it had from the start, by number */
+    private function shownWith(): array
+    {
+        $ids = [];
+        for ($from = 0; ; $from += 50) {
+            $page = $this->getJson("/studio/who/rows?template={$this->pens->id}&from=$from")->json();
+            $ids = [...$ids, ...array_column($page['rows'], 'id')];
+            if (count($ids) >= $page['total']) {
+                $ids = array_diff($ids, $this->blotting());
+                sort($ids);
+
+                return $ids;
+            }
+        }
+    }
+
+    /** @return array<mixed> what is in the shop and in drafts */
+    private function everything(): array
+    {
+        return [
+            DB::table('templates')->get(['id', 'live_reach', 'live_tree', 'live_revision', 'draft_reach'])->toJson(),
+            DB::table('pins')->get()->toJson(),
+        ];
+    }
+}
