@@ -95,6 +95,7 @@ final class CatalogueWords
             CatalogueProblem::NotInOrder =>
                 'One of these products is not in this list any more. Nothing was moved; load the list anew.',
             CatalogueProblem::TakenBackAlready => 'This was taken back already. Nothing was changed.',
+            CatalogueProblem::Stopped => 'It was stopped before its end. Nothing was changed.',
         };
     }
 }

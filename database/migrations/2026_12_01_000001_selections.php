@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * What somebody has selected among the pages of a kind, with what was selected before the last deed; and filters of
- * lists that are kept under a name.
+ * What somebody has selected among the pages of a kind, with what was selected before the last deed; filters of lists
+ * that are kept under a name; and which entries of the history changed many things at once.
  */
 return new class extends Migration
 {
@@ -37,10 +37,14 @@ return new class extends Migration
             $table->json('filter');
             $table->unique(['list', 'page_kind', 'name']);
         });
+        Schema::table('catalogue_entries', function (Blueprint $table): void {
+            $table->boolean('many')->default(false);
+        });
     }
 
     public function down(): void
     {
+        Schema::table('catalogue_entries', fn (Blueprint $table) => $table->dropColumn('many'));
         Schema::dropIfExists('kept_filters');
         Schema::dropIfExists('selected_pages');
         Schema::dropIfExists('selections');

@@ -51,6 +51,34 @@ final readonly class Touched
         return new self(array_map(array_values(...), $things), array_map(array_values(...), $whole));
     }
 
+    public static function nothing(): self
+    {
+        return new self([], []);
+    }
+
+    /** What this or the other touches. */
+    public function and(self $other): self
+    {
+        return new self(self::together($this->things, $other->things), self::together($this->whole, $other->whole));
+    }
+
+    /**
+     * @param  array<string, list<int>>  $one
+     * @param  array<string, list<int>>  $other
+     * @return array<string, list<int>>
+     */
+    private static function together(array $one, array $other): array
+    {
+        foreach ($other as $thing => $ids) {
+            // What is in both stands in it twice where there is much of it: as a set it is the same.
+            $one[$thing] = count($ids) < 1_000 && count($one[$thing] ?? []) < 1_000
+                ? array_values(array_unique([...$one[$thing] ?? [], ...$ids]))
+                : [...$one[$thing] ?? [], ...$ids];
+        }
+
+        return $one;
+    }
+
     /** @return list<int> */
     public function things(Thing $thing): array
     {

@@ -139,7 +139,9 @@ final readonly class EntryChecks
             if ($change->thing === Thing::Variant) {
                 $fields = ($change->after ?? []) + ($stands['variant'][$change->id] ?? []);
                 $changed[$change->id] = $change->after === null ? null : $fields;
-                is_int($fields['product'] ?? null) && $products[$fields['product']] = true;
+                // Prices and stock do not make a variant the same as another.
+                $tells = $change->isMade() || array_intersect($change->fields(), ['values', 'product', 'sku']) !== [];
+                $tells && is_int($fields['product'] ?? null) && $products[$fields['product']] = true;
             }
         }
         if ($products === []) {

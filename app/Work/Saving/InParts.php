@@ -50,10 +50,7 @@ final class InParts
         if ($head !== 0) {
             CatalogueEntry::query()->toBase()->where('id', $head)->update([
                 'words' => mb_substr($words, 0, 250),
-                'moves' => json_encode(
-                    ['moves' => $this->moves, 'numbers' => (object) []],
-                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
-                ),
+                'moves' => EntryKeeping::moves($this->moves),
             ]);
             CatalogueEntry::query()->toBase()
                 ->whereIntegerInRaw('id', array_slice($this->ids, 1))

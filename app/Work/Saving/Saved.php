@@ -17,6 +17,9 @@ final readonly class Saved
      * @param  int  $id  0 while it is only foreseen
      * @param  array<string, int>  $numbers  `tag/-1` => the number of the new thing
      * @param  Summary  $moves
+     * @param  list<string>  $left  what was left as it is, because somebody has changed it since; at most so many are
+     *     named
+     * @param  int  $leftCount  all of it
      */
     public function __construct(
         public int $id,
@@ -24,6 +27,8 @@ final readonly class Saved
         public array $numbers,
         public array $moves,
         public string $words,
+        public array $left = [],
+        public int $leftCount = 0,
     ) {
     }
 }

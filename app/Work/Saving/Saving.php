@@ -8,7 +8,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Models\Catalogue\CatalogueEntry;
-use Vestibra\App\Records\Models\Catalogue\EntryThing;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Stored\OldAddresses;
 use Vestibra\App\Records\Stored\StoredThings;
@@ -21,7 +20,6 @@ use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\CrossedField;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Numbering;
-use Vestibra\Core\Catalogue\Changing\OnTheShelf;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
 /**
@@ -37,6 +35,8 @@ final readonly class Saving
         private OldAddresses $addresses,
         private EntryWords $words,
         private ShopClock $clock,
+        private Settling $settling,
+        private ManyBack $back,
     ) {
     }
 
@@ -67,6 +67,12 @@ final readonly class Saving
      */
     public function takeBack(int $id, User $user): Saved|Refusal|null
     {
+        $head = CatalogueEntry::query()->toBase()->where('id', $id)->value('part_of_id') ?? $id;
+        if (CatalogueEntry::query()->toBase()->where('id', $head)->where('many', true)->exists()) {
+            return CatalogueEntry::query()->toBase()->where('takes_back_id', $head)->exists()
+                ? new Refusal([CatalogueProblem::TakenBackAlready->at()])
+                : $this->back->of((int) $head, $user);
+        }
         $done = null;
         DB::beginTransaction();
         try {
@@ -116,10 +122,7 @@ final readonly class Saving
             $words = self::wordsOf((int) $head);
             CatalogueEntry::query()->toBase()->where('id', $first->id)->update([
                 'words' => $words,
-                'moves' => json_encode(
-                    ['moves' => $moves, 'numbers' => (object) []],
-                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
-                ),
+                'moves' => EntryKeeping::moves($moves),
             ]);
 
             return new Saved($first->id, $first->entry, $first->numbers, $moves, $words);
@@ -167,20 +170,13 @@ final readonly class Saving
         $numbering = Numbering::from($given, $first);
         $asGiven = $numbering->apply($given);
         $entry = $asGiven->inOrder();
-        $stands = $this->standing($entry);
-        if ($takesBack === null) {
-            $now = $this->clock->now()->format('Y-m-d\TH:i:s\Z');
-            $entry = new Entry(array_map(
-                static fn (Change $change): Change =>
-                    OnTheShelf::settled($change, $stands[$change->thing->value][$change->id] ?? null, $now),
-                $entry->changes,
-            ));
-        }
+        $stands = $this->settling->standing($entry);
+        $entry = $takesBack === null ? $this->settling->settled($entry, $stands) : $entry;
         $crossings = (new Applying($this->things))->crossings($entry);
         if ($crossings !== []) {
             return self::crossed($crossings, $takesBack !== null);
         }
-        $entry = self::whole($entry, $stands);
+        $entry = Settling::whole($entry, $stands);
         $problems = $this->checks->of($entry, $stands, $knowingly);
         if ($problems !== []) {
             return new Refusal(array_map($numbering->asSent(...), $problems));
@@ -198,7 +194,10 @@ final readonly class Saving
         $this->wake($made);
 
         return new Saved(
-            $this->keep($made, $user, $numbering, $moves, $words, $key, $takesBack),
+            EntryKeeping::keep($made, $user->id, $words, $moves, $numbering->toArray(), [
+                'key' => $key === '' ? null : $key,
+                'takes_back_id' => $takesBack,
+            ]),
             $made,
             $numbering->toArray(),
             $moves,
@@ -217,77 +216,6 @@ final readonly class Saving
                 $at !== null && $at > $this->clock->now() && Queue::later($at, new RunDueProducts);
             }
         }
-    }
-
-    /** @param  array<string, mixed>  $moves */
-    private function keep(
-        Entry $entry,
-        User $user,
-        Numbering $numbering,
-        array $moves,
-        string $words,
-        string $key,
-        ?int $takesBack,
-    ): int {
-        $id = (int) CatalogueEntry::query()->toBase()->insertGetId([
-            'user_id' => $user->id,
-            'at' => now('UTC')->toDateTimeString(),
-            'words' => $words,
-            'format' => Entry::FORMAT,
-            'changes' => json_encode(
-                $entry->toArray(),
-                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-            ),
-            'moves' => json_encode(
-                ['moves' => $moves, 'numbers' => (object) $numbering->toArray()],
-                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
-            ),
-            'key' => $key === '' ? null : $key,
-            'takes_back_id' => $takesBack,
-        ]);
-        $rows = array_map(
-            static fn (Change $change): array =>
-                ['entry_id' => $id, 'thing' => $change->thing->value, 'thing_id' => $change->id],
-            $entry->changes,
-        );
-        foreach (array_chunk($rows, 300) as $some) {
-            EntryThing::query()->toBase()->insert($some);
-        }
-
-        return $id;
-    }
-
-    /** @return array<string, array<int, array<string, mixed>>> */
-    private function standing(Entry $entry): array
-    {
-        $stands = [];
-        foreach (Thing::cases() as $thing) {
-            $ids = $entry->ids($thing);
-            $ids === [] || $stands[$thing->value] = $this->things->read($thing, $ids);
-        }
-
-        return $stands;
-    }
-
-    /**
-     * With all fields of what is deleted, so that it can come back.
-     *
-     * @param  array<string, array<int, array<string, mixed>>>  $stands
-     */
-    private static function whole(Entry $entry, array $stands): Entry
-    {
-        return new Entry(array_map(
-            static fn (Change $change): Change => $change->after === null
-                ? new Change(
-                    $change->thing,
-                    $change->id,
-                    $stands[$change->thing->value][$change->id] ?? $change->before,
-                    null,
-                    $change->alongside,
-                )
-                : $change,
-            $entry->changes,
-        ));
     }
 
     /** @param  non-empty-list<CrossedField>  $crossings */

@@ -66,4 +66,5 @@ enum CatalogueProblem: string implements ProblemCode
     case OrderSince = 'catalogue.order-since';
     case NotInOrder = 'catalogue.not-in-order';
     case TakenBackAlready = 'catalogue.taken-back-already';
+    case Stopped = 'catalogue.stopped';
 }

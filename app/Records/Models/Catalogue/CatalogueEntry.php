@@ -23,6 +23,7 @@ use Vestibra\App\Records\Models\User;
  * @property string|null $key  the same for every try at the same change
  * @property int|null $takes_back_id
  * @property int|null $part_of_id  of a change that was written in parts: the first of them
+ * @property bool $many  of very many things at once: what was changed since is left when it is taken back
  * @property User $user
  */
 final class CatalogueEntry extends Model
@@ -50,6 +51,7 @@ final class CatalogueEntry extends Model
     {
         return [
             'at' => 'immutable_datetime',
+            'many' => 'boolean',
             'changes' => 'array',
             'moves' => 'array',
         ];
