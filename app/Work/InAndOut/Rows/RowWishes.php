@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Rows;
 
+use Closure;
 use Vestibra\Core\Formats\Tables\NumberForm;
 
 /** How somebody wants a file of rows read. */
@@ -16,6 +17,9 @@ final readonly class RowWishes
      * @param  bool  $leaping  prices that become ten times as high or low, or more, are meant so
      * @param  array<string, string>  $columns  as a column is called => what it is, in words; '' for nothing
      * @param  NumberForm|null  $numbers  null: as each column tells
+     * @param  string|null  $called  what the file is called in the history; null: as it is
+     * @param  Closure(int, int): bool|null  $goOn  asked between two parts of the whole, with how many are made of how
+     *     many; false ends it, and nothing of it stays
      */
     public function __construct(
         public bool $dry = false,
@@ -24,6 +28,8 @@ final readonly class RowWishes
         public bool $leaping = false,
         public array $columns = [],
         public ?NumberForm $numbers = null,
+        public ?string $called = null,
+        public ?Closure $goOn = null,
     ) {
     }
 }

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Rows;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\SafeHtml;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
-use Vestibra\App\Work\Saving\InParts;
+use Vestibra\App\Work\Saving\EntryChecks;
+use Vestibra\App\Work\Saving\Many;
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\App\Work\Saving\Refusal;
-use Vestibra\App\Work\Saving\Saving;
-use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\App\Work\Saving\Saved;
+use Vestibra\App\Work\Saving\Settling;
+use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
 use Vestibra\Core\Catalogue\Changing\FieldType;
@@ -35,8 +36,10 @@ final readonly class RowsIn
     private const BYTES_AT_ONCE = 4_000_000;
 
     public function __construct(
-        private Saving $saving,
         private StoredThings $things,
+        private EntryChecks $checks,
+        private Moves $moves,
+        private Settling $settling,
         private ShopSettings $settings,
         private ShopClock $clock,
     ) {
@@ -55,21 +58,25 @@ final readonly class RowsIn
         }
         $cells = $this->cells($file, $columns, $wishes);
         $report = new RowsReport($columns);
-        $entry = 0;
-        DB::beginTransaction();
-        try {
-            $parts = new InParts($this->saving, $user);
-            foreach (self::some($file) as $rows) {
-                $this->take($rows, $cells, $report, $parts, $wishes);
-            }
-            $takes = $report->wrong === 0 || $wishes->goodOnly;
-            $entry = $takes && ! $wishes->dry ? $parts->close($report->words(basename($path))) : 0;
-            $moves = $parts->moves();
-        } finally {
-            $entry > 0 ? DB::commit() : DB::rollBack();
+        $many = new Many($this->things, $this->checks, $this->moves, $this->settling, $wishes->goOn);
+        foreach (self::some($file) as $rows) {
+            $this->take($rows, $cells, $report, $many, $wishes);
+        }
+        if ($many->isEmpty() || ($report->wrong > 0 && ! $wishes->goodOnly)) {
+            return $report->outcome(0, Moves::NONE);
+        }
+        $done = $wishes->dry ? $many->foresee() : $many->save($user, $report->words($wishes->called ?? basename($path)));
+        if ($done instanceof Refusal) {
+            $report->wrong(0, '', '', $done->problems[0] ?? CatalogueProblem::ChangedSince->at('', [
+                'count' => count($done->crossings),
+            ]));
         }
 
-        return $report->outcome($entry, $moves);
+        return match (true) {
+            $done instanceof Refusal => $report->outcome(0, Moves::NONE),
+            $done instanceof Saved => $report->outcome($done->id, $done->moves),
+            default => $report->outcome(0, $done),
+        };
     }
 
     /** How columns write their numbers is seen before any of them is read. */
@@ -123,7 +130,7 @@ final readonly class RowsIn
     }
 
     /** @param  list<TableRow>  $rows */
-    private function take(array $rows, RowCells $cells, RowsReport $report, InParts $parts, RowWishes $wishes): void
+    private function take(array $rows, RowCells $cells, RowsReport $report, Many $many, RowWishes $wishes): void
     {
         $keys = new RowKeys($cells->columns->key);
         $found = $keys->found(array_values(array_filter(array_map($cells->key(...), $rows))));
@@ -137,41 +144,21 @@ final readonly class RowsIn
                 $lines[$id] = $row->line;
             }
         }
-        // What will not be kept anyway is not written.
+        // What will not be kept anyway is not prepared.
         if ($changes === [] || ($report->wrong > 0 && ! $wishes->goodOnly)) {
             return;
         }
-        $done = $parts->add(new Entry($changes));
-        if ($done instanceof Refusal) {
-            $this->refused($done, $changes, $lines, $report, $parts, $wishes);
-        } else {
+        if (! $many->add(new Entry($changes), ['variant' => $stands]) instanceof Refusal) {
             $report->changed(...$changes);
-        }
-    }
 
-    /**
-     * Where a part is refused its rows are tried one by one, so that each problem stands beside its line.
-     *
-     * @param  list<Change>  $changes
-     * @param  array<int, int>  $lines
-     */
-    private function refused(
-        Refusal $all,
-        array $changes,
-        array $lines,
-        RowsReport $report,
-        InParts $parts,
-        RowWishes $wishes,
-    ): void {
-        $before = $report->wrong;
-        foreach ($changes as $change) {
-            $done = $parts->add(new Entry([$change]));
-            if ($done instanceof Refusal) {
-                $report->wrong($lines[$change->id], '', '', $done->problems[0]);
-            } else {
-                $report->changed($change);
-            }
+            return;
         }
-        $report->wrong === $before && $report->wrong(0, '', '', $all->problems[0]);
+        // Each by itself, so that a problem stands beside its line.
+        foreach ($changes as $change) {
+            $done = $many->add(new Entry([$change]), ['variant' => [$change->id => $stands[$change->id] ?? []]]);
+            $done instanceof Refusal
+                ? $report->wrong($lines[$change->id], '', '', $done->problems[0])
+                : $report->changed($change);
+        }
     }
 }
