@@ -14,6 +14,7 @@ use Vestibra\App\Records\Models\Catalogue\FactValue;
 use Vestibra\App\Records\Models\Catalogue\OptionValue;
 use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Records\Stored\Sql\ColumnRows;
 use Vestibra\App\Records\Stored\Sql\OldAddressRows;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\FieldType;
@@ -36,11 +37,20 @@ final class StoredThings implements Records
             .'where x.option_value_id in (?))',
     ];
 
+    /** Fields of variants that a product's lowest price is made of. */
+    private const PRICES = ['price', 'salePrice', 'saleFrom', 'saleUntil'];
+
+    /** Fields of products that nothing is derived from. */
+    private const ASIDE = ['published', 'shownFrom', 'shownUntil', 'added', 'searchTitle', 'searchDescription'];
+
     /** When a product was first shown that never was: its column takes no nothing. */
     private const NEVER = '9999-12-31 00:00:00';
 
     /** @var array<int, true> products whose derived columns are behind */
     private array $stale = [];
+
+    /** @var array<int, true> products of which a variant has another price */
+    private array $repriced = [];
 
     /** @var array<int, int> of values that were met: their option */
     private array $options = [];
@@ -139,6 +149,85 @@ final class StoredThings implements Records
         return new Change($change->thing, $change->id, $change->before, $change->after);
     }
 
+    /**
+     * Makes changes in their order; those that set columns alone, of which the order does not matter, many at once.
+     *
+     * @param  list<Change>  $changes
+     * @return list<Change> as `write` gives them
+     */
+    public function writeAll(array $changes): array
+    {
+        $made = $plain = [];
+        foreach ($changes as $change) {
+            if (self::isPlain($change)) {
+                $plain[$change->thing->value.' '.implode(' ', array_keys($change->after ?? []))][] = $change;
+                $made[] = $change;
+            } else {
+                array_map($this->columnsOf(...), $plain);
+                $plain = [];
+                $made[] = $this->write($change);
+            }
+        }
+        array_map($this->columnsOf(...), $plain);
+
+        return $made;
+    }
+
+    /** Whether it sets columns of what is there, and nothing else. */
+    private static function isPlain(Change $change): bool
+    {
+        return $change->before !== null
+            && $change->after !== null
+            && in_array($change->thing, [Thing::Product, Thing::Variant], true)
+            && array_diff_key($change->after, Tables::columns($change->thing)) === []
+            && ! isset($change->after['product']);
+    }
+
+    /** @param  non-empty-list<Change>  $changes  that set the same columns of things of one kind */
+    private function columnsOf(array $changes): void
+    {
+        $thing = $changes[0]->thing;
+        $rows = [];
+        $names = [];
+        foreach ($changes as $change) {
+            $columns = $this->columns($thing, $change->after ?? []);
+            $names = array_keys($columns);
+            $rows[] = [$change->id, ...array_values($columns)];
+        }
+        $this->markAll($thing, $changes);
+        ColumnRows::update(Tables::of($thing), $names, $rows);
+    }
+
+    /** @param  list<Change>  $changes */
+    private function markAll(Thing $thing, array $changes): void
+    {
+        $fields = array_keys($changes[0]->after ?? []);
+        if (array_diff($fields, $thing === Thing::Product ? self::ASIDE : [...self::PRICES, 'stock']) === []) {
+            $priced = $thing === Thing::Variant && array_intersect($fields, self::PRICES) !== [];
+            foreach ($priced ? self::productsOf($changes) : [] as $product) {
+                $this->repriced[$product] = true;
+            }
+
+            return;
+        }
+        foreach ($thing === Thing::Product ? array_column($changes, 'id') : self::productsOf($changes) as $product) {
+            $this->stale[$product] = true;
+        }
+    }
+
+    /**
+     * @param  list<Change>  $changes  of variants
+     * @return list<int>
+     */
+    private static function productsOf(array $changes): array
+    {
+        return array_values(array_map(intval(...), Variant::query()->toBase()
+            ->whereIntegerInRaw('id', array_column($changes, 'id'))
+            ->distinct()
+            ->pluck('product_id')
+            ->all()));
+    }
+
     /** Brings up to date what is kept beside the things so that sets of them can be asked for quickly. */
     public function settle(): void
     {
@@ -146,6 +235,7 @@ final class StoredThings implements Records
             CategoryBounds::refresh();
         }
         ProductIndex::refresh(...array_keys($this->stale));
+        ProductIndex::prices(...array_keys(array_diff_key($this->repriced, $this->stale)));
         foreach (array_keys($this->gone) as $product) {
             ProductIndex::forget($product);
         }
@@ -158,7 +248,7 @@ final class StoredThings implements Records
         if ($this->reworded !== []) {
             ProductIndex::words('p.id in ('.implode(',', array_keys($this->reworded)).')');
         }
-        $this->stale = $this->gone = $this->renamed = $this->reworded = [];
+        $this->stale = $this->repriced = $this->gone = $this->renamed = $this->reworded = [];
         $this->treeIsStale = false;
     }
 

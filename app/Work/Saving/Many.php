@@ -143,7 +143,7 @@ final class Many
         if ($crossings !== []) {
             return new Refusal([], $crossings);
         }
-        $made = new Entry(array_map($this->things->write(...), $entry->changes));
+        $made = new Entry($this->things->writeAll($entry->changes));
         $this->things->settle();
         if ($user !== null) {
             $id = EntryKeeping::keep($made, $user->id, mb_substr($words, 0, 250), Moves::NONE, [], [

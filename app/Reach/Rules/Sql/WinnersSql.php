@@ -108,7 +108,7 @@ final readonly class WinnersSql
             if ($kind === $page) {
                 $changed[] = (int) $id;
                 if ($templateId !== null && in_array($templateId, $live, true)) {
-                    $rows[] = ' union all select '.(int) $id.", $templateId";
+                    $rows[] = '('.(int) $id.", $templateId)";
                 }
             }
         }
@@ -117,7 +117,7 @@ final readonly class WinnersSql
             'select subject_id, template_id from (',
             ') where template_id in ('.implode(',', [Evaluator::NONE, ...$live]).')'.(
                 $changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')'
-            ).implode('', $rows),
+            ).($rows === [] ? '' : ' union all select column1, column2 from (values '.implode(',', $rows).')'),
         );
     }
 }

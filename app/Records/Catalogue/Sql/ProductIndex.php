@@ -51,6 +51,20 @@ final class ProductIndex
         }
     }
 
+    /** Of products of which nothing but prices has changed. */
+    public static function prices(int ...$products): void
+    {
+        foreach (array_chunk($products, self::AT_ONCE) as $some) {
+            Database::run(
+                'update products set price_low = (select min(price) from variants v where v.product_id = products.id) '
+                    .'where id in ('.implode(',', $some).')',
+            );
+        }
+        if (count($products) > self::MANY) {
+            Event::dispatch(new ManyChanged);
+        }
+    }
+
     /** @param  list<int>  $products */
     private static function some(array $products): void
     {

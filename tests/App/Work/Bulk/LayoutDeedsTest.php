@@ -9,6 +9,9 @@ use Illuminate\Testing\TestResponse;
 use Vestibra\App\Doors\Shapes\Shapes;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\PinsDeed;
+use Vestibra\Core\Releases\Changes;
 use Vestibra\Tests\App\Doors\Shapes\Conforming;
 use Vestibra\Tests\App\Factories\ProductFactory;
 use Vestibra\Tests\App\Factories\UserFactory;
@@ -167,6 +170,18 @@ final class LayoutDeedsTest extends TestCase
         $this->postJson('/studio/who/selection/all', ['how' => 'nothing']);
         $this->deed(['deed' => 'pin', 'template' => $this->pens->id])->assertStatus(409)
             ->assertSee('Nothing is selected');
+    }
+
+    public function test_thousands_of_pins_are_one_question_to_the_database(): void
+    {
+        $pins = array_fill_keys(
+            array_map(static fn (int $id): string => "product/$id", range(1, 3_000)),
+            $this->pens->id,
+        );
+        DB::table('kept_state')->delete();
+        $impact = $this->app->make(Impact::class)->of(Changes::of(PinsDeed::to($pins)));
+        $blotting = count(array_unique($this->blotting()));
+        self::assertSame(DB::table('products')->where('published', 1)->count() - $blotting, $impact['moved']);
     }
 
     public function test_whoever_may_not_publish_may_not_do_any_of_it(): void
