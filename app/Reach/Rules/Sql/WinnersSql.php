@@ -108,16 +108,18 @@ final readonly class WinnersSql
             if ($kind === $page) {
                 $changed[] = (int) $id;
                 if ($templateId !== null && in_array($templateId, $live, true)) {
-                    $rows[] = '('.(int) $id.", $templateId)";
+                    $rows[(int) $id] = $templateId;
                 }
             }
         }
 
-        return $contest->pages->pins($contest->at)->wrap(
-            'select subject_id, template_id from (',
-            ') where template_id in ('.implode(',', [Evaluator::NONE, ...$live]).')'.(
-                $changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')'
-            ).($rows === [] ? '' : ' union all select column1, column2 from (values '.implode(',', $rows).')'),
+        return SupposedPins::of(
+            $contest->pages->pins($contest->at)->wrap(
+                'select subject_id, template_id from (',
+                ') where template_id in ('.implode(',', [Evaluator::NONE, ...$live]).')',
+            ),
+            $changed,
+            $rows,
         );
     }
 }
