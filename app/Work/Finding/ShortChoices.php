@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Finding;
 
-use Closure;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\Sql\SellingSql;
 use Vestibra\App\Records\Models\Catalogue\Collection;
@@ -32,11 +30,8 @@ final readonly class ShortChoices
 
     private const MOST_RULE_COLLECTIONS = 60;
 
-    /** What holds or does not, without values. */
-    private const PLAIN = [
-        ['category', 'hasNone'], ['brand', 'hasNone'], ['sale', 'isOn'], ['sale', 'isOff'], ['stock', 'isIn'],
-        ['stock', 'isOut'], ['rating', 'hasReviews'], ['rating', 'hasNone'],
-    ];
+    /** Products from which on a shop is large. */
+    private const LARGE = 20_000;
 
     public function __construct(
         private FoundPages $found,
@@ -51,23 +46,23 @@ final readonly class ShortChoices
         $filed = $rows->linked('category_product', 'category_id');
         $brands = $rows->brands();
         $tags = $rows->linked('product_tag', 'tag_id');
+        $count = $selected->count();
 
         return [
             new ValueChoice('category', 'isIn', HowMany::Any, self::met(self::within($rows, $filed), $selected)),
             new ValueChoice('category', 'isExactly', HowMany::Any, self::met($filed, $selected)),
+            new PlainChoice(new Condition('category', 'hasNone'), $shown->without(self::all($filed))),
             new ValueChoice('brand', 'isOneOf', HowMany::Any, self::few($brands, $selected)),
             new ValueChoice('brand', 'isNoneOf', HowMany::None, $brands),
+            new PlainChoice(new Condition('brand', 'hasNone'), $shown->without(self::all($brands))),
             new ValueChoice('collection', 'isIn', HowMany::Any, self::met($this->collections($rows), $selected)),
             new ValueChoice('tag', 'hasAnyOf', HowMany::Any, self::met($tags, $selected)),
             new ValueChoice('tag', 'hasAllOf', HowMany::All, self::met($tags, $selected)),
             new ValueChoice('tag', 'hasNoneOf', HowMany::None, $tags),
-            new ValueChoice('option', 'offers', HowMany::Any, $rows->options('option_id')),
-            new ValueChoice('option', 'offersValue', HowMany::Any, $rows->options('option_value_id')),
-            ...$this->facts($rows, $shown),
-            ...array_map($this->plain(...), [
-                ...array_map(static fn (array $one): Condition => new Condition(...$one), self::PLAIN),
-                ...$this->numbers($rows),
-            ]),
+            ...$this->options($rows, $count, $shown),
+            ...$this->facts($rows, $count, $shown),
+            ...(new CountedChoices($rows, $selected, $shown, $shown->count() > self::LARGE))
+                ->of(SellingSql::moment($this->clock->now())),
         ];
     }
 
@@ -78,43 +73,51 @@ final readonly class ShortChoices
         return new PlainChoice($condition, PageSet::of(FoundPageRows::numbers($found)));
     }
 
-    /** @return list<Condition> */
-    private function numbers(ChoiceRows $rows): array
+    /**
+     * Of large shops only what all selected products have can be waited for.
+     *
+     * @param  int  $count  how many are selected
+     */
+    private static function isOffered(int $having, int $count, PageSet $shown): bool
     {
-        $bounds = $rows->bounds(SellingSql::moment($this->clock->now()));
-        $conditions = [];
-        foreach (['price', 'reviews', 'picture'] as $field) {
-            $name = $field === 'picture' ? 'pictures' : $field;
-            [$least, $most] = [$bounds->{"{$name}_least"}, $bounds->{"{$name}_most"}];
-            if ($least === null || ($field === 'price' && ! $bounds->priced)) {
-                continue;
-            }
-            array_push(
-                $conditions,
-                new Condition($field, 'atLeast', [(int) $least]),
-                new Condition($field, 'atMost', [(int) $most]),
-                ...$field === 'price' ? [new Condition($field, 'between', [(int) $least, (int) $most])] : [],
-            );
-        }
-        $bounds->stock_most === null || $conditions[] = new Condition('stock', 'atMost', [(int) $bounds->stock_most]);
+        return $having === $count || $shown->count() <= self::LARGE;
+    }
 
-        return $conditions;
+    /** @return list<ValueChoice> */
+    private function options(ChoiceRows $rows, int $count, PageSet $shown): array
+    {
+        $options = $values = [];
+        foreach ($rows->offered() as $option => [$products, $kinds]) {
+            if (self::isOffered($products, $count, $shown)) {
+                $options[$option] = $rows->offering($option);
+                $values += $kinds <= self::MOST_OF_ONE ? $rows->optionValues($option) : [];
+            }
+        }
+
+        return [
+            new ValueChoice('option', 'offers', HowMany::Any, $options),
+            new ValueChoice('option', 'offersValue', HowMany::Any, $values),
+        ];
     }
 
     /** @return list<PlainChoice|ValueChoice> */
-    private function facts(ChoiceRows $rows, PageSet $shown): array
+    private function facts(ChoiceRows $rows, int $count, PageSet $shown): array
     {
         $had = $rows->facts();
         $choices = [];
         foreach ($this->facts->all() as $fact) {
             $row = $had[$fact->id] ?? null;
+            $isHad = self::isOffered($row->products ?? 0, $count, $shown);
+            if (! $isHad && ! self::isOffered($count - ($row->products ?? 0), $count, $shown)) {
+                continue;
+            }
             $filled = $this->plain(new Condition('fact', 'isFilled', [], $fact->id));
             $choices[] = $filled;
             $choices[] = new PlainChoice(
                 new Condition('fact', 'isEmpty', [], $fact->id),
                 $shown->without($filled->pages),
             );
-            if ($row !== null) {
+            if ($row !== null && $isHad) {
                 array_push($choices, ...$this->fact($fact, $rows, $row->kinds, $row->least, $row->most));
             }
         }
@@ -143,6 +146,16 @@ final readonly class ShortChoices
                 new Condition('fact', 'between', [$least, $most], $fact->id),
             ])
             : [];
+    }
+
+    /** @param  array<int, PageSet>  $sets */
+    private static function all(array $sets): PageSet
+    {
+        return array_reduce(
+            $sets,
+            static fn (PageSet $all, PageSet $set): PageSet => $all->or($set),
+            PageSet::none(),
+        );
     }
 
     /** @return array<int, PageSet> */

@@ -11,24 +11,23 @@ namespace Vestibra\Core\Reach\Short;
  */
 final readonly class PageSet
 {
+    private const BITS = ["\x01", "\x02", "\x04", "\x08", "\x10", "\x20", "\x40", "\x80"];
+
     /** @param  string  $bits  page 8 * b + i is bit i of byte b */
     private function __construct(private string $bits)
     {
     }
 
-    /** @param  iterable<int>  $pages  numbers from 0 on */
-    public static function of(iterable $pages): self
+    /** @param  array<int>  $pages  numbers from 0 on */
+    public static function of(array $pages): self
     {
-        $bytes = [];
-        $last = 0;
+        if ($pages === []) {
+            return self::none();
+        }
+        $bits = str_repeat("\0", (max($pages) >> 3) + 1);
         foreach ($pages as $page) {
             $at = $page >> 3;
-            $bytes[$at] = ($bytes[$at] ?? 0) | 1 << ($page & 7);
-            $last = max($last, $at);
-        }
-        $bits = str_repeat("\0", $last + 1);
-        foreach ($bytes as $at => $byte) {
-            $bits[$at] = chr($byte);
+            $bits[$at] = $bits[$at] | self::BITS[$page & 7];
         }
 
         return new self($bits);

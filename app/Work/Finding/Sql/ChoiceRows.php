@@ -33,8 +33,8 @@ final readonly class ChoiceRows
     /** @return array<int, PageSet> */
     public function brands(): array
     {
-        return self::sets('select brand_id as value, json_group_array(id) as pages from products where published = 1 and '
-            .'brand_id is not null group by brand_id');
+        return self::sets('select brand_id as value, json_group_array(id) as pages from products where brand_id is not '
+            .'null group by brand_id');
     }
 
     /** @return array<int, PageSet> by a column of a table that ties something to products */
@@ -43,18 +43,23 @@ final readonly class ChoiceRows
         return self::sets("select $column as value, json_group_array(product_id) as pages from $table group by $column");
     }
 
-    /**
-     * Of those that a selected product has.
-     *
-     * @return array<int, PageSet>
-     */
-    public function options(string $column): array
+    /** The products that offer an option. */
+    public function offering(int $option): PageSet
+    {
+        return PageSet::of(Database::numbers(
+            'select distinct v.product_id from variant_values x join variants v on v.id = x.variant_id where '
+                ."v.published = 1 and x.option_id = $option",
+        ));
+    }
+
+    /** @return array<int, PageSet> by value of an option, of those that a selected product has */
+    public function optionValues(int $option): array
     {
         return self::sets(
-            "select x.$column as value, json_group_array(distinct v.product_id) as pages from variant_values x join "
-                ."variants v on v.id = x.variant_id where v.published = 1 and x.$column in (select y.$column from "
-                ."variant_values y join variants z on z.id = y.variant_id where z.product_id in ($this->selected)) "
-                ."group by x.$column",
+            'select x.option_value_id as value, json_group_array(v.product_id) as pages from variant_values x join '
+                ."variants v on v.id = x.variant_id where v.published = 1 and x.option_id = $option and "
+                .'x.option_value_id in (select y.option_value_id from variants z join variant_values y on '
+                ."y.variant_id = z.id where z.product_id in ($this->selected)) group by x.option_value_id",
         );
     }
 
@@ -91,18 +96,87 @@ final readonly class ChoiceRows
         );
     }
 
-    /** @return stdClass the bounds within which what is counted of the selected products lies */
-    public function bounds(string $moment): stdClass
+    /**
+     * What is counted of the variants of each product is written down, in one walk over their index. A product without
+     * variants is not there.
+     */
+    public function count(string $moment): void
     {
-        return Database::one(
-            'select min(price) as price_least, max(price) as price_most, count(*) = count(price) as priced,'
-                .' min(reviews) as reviews_least, max(reviews) as reviews_most,'
-                .' min(pictures) as pictures_least, max(pictures) as pictures_most, max(stock) as stock_most'
-                .' from (select '.SellingSql::lowest($moment).' as price, p.review_count as reviews,'
-                .' p.picture_count as pictures, (select case when count(*) = count(v.stock) then'
-                .' coalesce(sum(max(v.stock, 0)), 0) end from variants v where v.product_id = p.id and'
-                ." v.published = 1) as stock from products p where p.published = 1 and p.id in ($this->selected))",
+        Database::run('drop table if exists counted');
+        Database::run(
+            'create temp table counted (id integer primary key, price integer, sale integer, stock integer, supply '
+                .'integer)',
         );
+        Database::run(
+            'insert into counted select v.product_id, min('.SellingSql::price($moment).'), max('
+                .SellingSql::onSale($moment).'), case when count(*) = count(v.stock) then sum(max(v.stock, 0)) end, max('
+                .SellingSql::IN_STOCK.') from variants v where v.published = 1 group by v.product_id',
+        );
+    }
+
+    /** Products of which nothing is counted: they have no variants that customers see. */
+    public function uncounted(): PageSet
+    {
+        return PageSet::of(Database::numbers(
+            'select id from products where published = 1 and id not in (select id from counted)',
+        ));
+    }
+
+    /** @return array{int|null, int|null, int} the least and the greatest that is selected, and how many have one */
+    public function ends(string $table, string $column): array
+    {
+        $row = Database::one(
+            "select min($column) as least, max($column) as most, count($column) as priced from ($this->selected) x "
+                ."join $table p on p.id = x.page_id",
+        );
+
+        return [
+            $row->least === null ? null : (int) $row->least, $row->most === null ? null : (int) $row->most,
+            (int) $row->priced,
+        ];
+    }
+
+    /**
+     * Of a table of all products, those that a test is true for; the smaller side is asked for.
+     *
+     * @param  string  $test  SQL
+     * @param  PageSet  $every  all that are in the table
+     */
+    public function holding(string $table, string $test, PageSet $every): PageSet
+    {
+        $row = Database::one("select count(*) as every, count(*) filter (where $test) as some from $table");
+        $isMost = $row->some * 2 > $row->every;
+        $side = $isMost ? "coalesce(not ($test), 1)" : $test;
+        $set = self::set((string) Database::value("select json_group_array(id) from $table where $side"));
+
+        return $isMost ? $every->without($set) : $set;
+    }
+
+    /**
+     * How many of the selected products offer each option, and how many values of it they have together.
+     *
+     * @return array<int, array{int, int}>
+     */
+    public function offered(): array
+    {
+        $offered = [];
+        foreach (Database::rows(
+            'select x.option_id, count(distinct v.product_id) as products, count(distinct x.option_value_id) as kinds '
+                .'from variants v join variant_values x on x.variant_id = v.id where v.published = 1 and v.product_id in '
+                ."($this->selected) group by x.option_id",
+        ) as $row) {
+            $offered[(int) $row->option_id] = [(int) $row->products, (int) $row->kinds];
+        }
+
+        return $offered;
+    }
+
+    private static function set(string $json): PageSet
+    {
+        /** @var list<int> $pages */
+        $pages = json_decode($json, true);
+
+        return PageSet::of($pages);
     }
 
     /** @return array<array-key, PageSet> */
@@ -110,9 +184,7 @@ final readonly class ChoiceRows
     {
         $sets = [];
         foreach (Database::each($query) as $row) {
-            /** @var list<int> $pages */
-            $pages = json_decode((string) $row->pages, true);
-            $sets[$row->value] = PageSet::of($pages);
+            $sets[$row->value] = self::set((string) $row->pages);
         }
 
         return $sets;

@@ -6,6 +6,13 @@ namespace Vestibra\Tests\App\Work\Finding;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Shapes\Shapes;
+use Vestibra\App\Records\Models\Selection;
+use Vestibra\App\Work\Finding\ShortChoices;
+use Vestibra\App\Work\Finding\Sql\ChoiceRows;
+use Vestibra\Core\Reach\Short\HowMany;
+use Vestibra\Core\Reach\Short\PageSet;
+use Vestibra\Core\Reach\Short\PlainChoice;
+use Vestibra\Core\Reach\Short\ValueChoice;
 use Vestibra\Tests\App\Doors\Shapes\Conforming;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
@@ -62,6 +69,36 @@ final class ShortRuleTest extends TestCase
             );
         }
         self::assertGreaterThan(15, $found);
+    }
+
+    public function test_every_choice_holds_for_the_products_that_its_condition_covers(): void
+    {
+        $ids = array_map(intval(...), DB::table('products')->where('published', 1)->pluck('id')->all());
+        DB::table('variants')->whereIn('product_id', array_slice($ids, 20, 3))->delete();
+        DB::table('variants')->whereIn('product_id', array_slice($ids, 40, 2))->update(['stock' => -4]);
+        $this->postJson('/studio/who/selection/tick', ['ids' => array_slice($ids, 18, 24), 'on' => true]);
+        $selection = Selection::query()->firstOrFail();
+        $rows = new ChoiceRows("select page_id from selected_pages where selection_id = $selection->id and side = 0");
+        $seen = 0;
+        foreach ($this->app->make(ShortChoices::class)->of($rows, $rows->selected(), $rows->shown()) as $choice) {
+            foreach ($choice instanceof PlainChoice
+                ? [[$choice->condition, $choice->pages]]
+                : array_map(
+                    static fn (int|string $value, PageSet $pages): array => [$choice->condition([$value]), $pages],
+                    array_keys($choice->pages),
+                    $choice->pages,
+                ) as [$condition, $pages]) {
+                $isNot = $choice instanceof ValueChoice && $choice->how === HowMany::None;
+                $expected = $this->ids('where='.rawurlencode((string) json_encode([$condition->toArray()])));
+                $is = $pages->and($rows->shown())->pages();
+                $is = $isNot ? array_values(array_diff($ids, $is)) : $is;
+                sort($expected);
+                sort($is);
+                self::assertSame($expected, $is, (string) json_encode($condition->toArray()));
+                $seen++;
+            }
+        }
+        self::assertGreaterThan(80, $seen);
     }
 
     public function test_it_is_said_as_rules_are_said(): void

@@ -125,7 +125,7 @@ final class ShortRulesTest extends TestCase
             $sets = [];
             for ($value = 1; $value <= $values; $value++) {
                 $sets[$value] = PageSet::of(
-                    array_filter($all, static fn (): bool => $chance->oneIn($oneIn)),
+                    array_values(array_filter($all, static fn (): bool => $chance->oneIn($oneIn))),
                 );
             }
 
