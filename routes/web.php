@@ -186,6 +186,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('catalogue/{ordered}/{thingId}/order/clear', [Studio\Catalogue\OrderController::class, 'clear']);
         Route::post('catalogue/{thing}/{thingId}/merge', [Studio\Catalogue\CatalogueController::class, 'merge'])
             ->where('thing', 'category|collection|brand|tag|option|option-value');
+        Route::post('catalogue/many', [Studio\Catalogue\FieldsController::class, 'run']);
+        Route::get('catalogue/many/progress', [Studio\Catalogue\FieldsController::class, 'progress']);
+        Route::post('catalogue/many/stop', [Studio\Catalogue\FieldsController::class, 'stop']);
         Route::post('catalogue/foresee', [Studio\Catalogue\CatalogueController::class, 'foresee']);
         Route::post('catalogue/entries/{entryId}/take-back', [Studio\Catalogue\CatalogueController::class, 'takeBack']);
         Route::post('html', [Studio\Catalogue\HtmlController::class, 'check']);

@@ -95,6 +95,11 @@ final class CatalogueWords
             CatalogueProblem::NotInOrder =>
                 'One of these products is not in this list any more. Nothing was moved; load the list anew.',
             CatalogueProblem::TakenBackAlready => 'This was taken back already. Nothing was changed.',
+            CatalogueProblem::NotOfTheFact => '“{written}” is nothing that “{fact}” can be. Nothing was changed.',
+            CatalogueProblem::NotAPercentage =>
+                '“{written}” is not read as per cent. Write a number such as -10 or 2.5. Nothing was changed.',
+            CatalogueProblem::NotAnEnding =>
+                '“{written}” is not how an amount ends. Write its last digits, such as .90. Nothing was changed.',
             CatalogueProblem::Stopped => 'It was stopped before its end. Nothing was changed.',
         };
     }

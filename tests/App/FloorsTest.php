@@ -98,7 +98,8 @@ final class FloorsTest extends Plain
             'Reach/Trees', 'PagesOut', 'Work/Saving', 'Work/Releases/Making',
         ],
         'Work/Bulk' => [
-            'Ground/Problems', 'Ground', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Work/Drafting',
+            'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
+            'Records/Catalogue', 'Records/Stored', 'Reach/Rules', 'Words', 'Work/Saving', 'Work/Drafting',
             'Work/Releases/Making', 'Work/Releases',
         ],
         'Work/Templates' => [
@@ -143,8 +144,8 @@ final class FloorsTest extends Plain
         'Doors/Studio/Catalogue' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings',
             'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules',
-            'Reach/Trees', 'Words', 'Work/Saving', 'Work/Sheets', 'Work/Templates', 'Doors/Requests',
-            'Doors/Studio/Answers',
+            'Reach/Trees', 'Words', 'Work/Saving', 'Work/Finding', 'Work/Sheets', 'Work/Bulk', 'Work/Templates',
+            'Doors/Requests', 'Doors/Studio/Answers',
         ],
         'Doors/Studio/Customers' => [
             'Ground', 'Records/Models/Shop', 'Records/Models/Catalogue', 'Lists/Search', 'Shop', 'Shop/News',

@@ -66,5 +66,8 @@ enum CatalogueProblem: string implements ProblemCode
     case OrderSince = 'catalogue.order-since';
     case NotInOrder = 'catalogue.not-in-order';
     case TakenBackAlready = 'catalogue.taken-back-already';
+    case NotOfTheFact = 'catalogue.not-of-the-fact';
+    case NotAPercentage = 'catalogue.not-a-percentage';
+    case NotAnEnding = 'catalogue.not-an-ending';
     case Stopped = 'catalogue.stopped';
 }
