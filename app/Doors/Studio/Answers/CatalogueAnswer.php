@@ -34,7 +34,8 @@ use Vestibra\Core\Catalogue\Changing\ThingFields;
  * @shape CatalogueForeseen array{moves: CatalogueMoves, leaps: list<string>, problems: list<CatalogueProblem>,
  *     crossed: list<CatalogueCrossed>}
  * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves,
- *     stands: array<string, array<string, mixed>|null>}
+ *     stands: array<string, array<string, mixed>|null>, left: list<string>, leftCount: int}
+ *     left: what was changed since and stays so, where many things are taken back as one
  */
 final readonly class CatalogueAnswer
 {
@@ -58,6 +59,8 @@ final readonly class CatalogueAnswer
             'numbers' => (object) $answer->numbers,
             'moves' => $answer->moves,
             'stands' => (object) ($answer->id === 0 ? [] : $this->stands($answer->entry)),
+            'left' => $answer->left,
+            'leftCount' => $answer->leftCount,
         ]);
     }
 

@@ -14,7 +14,6 @@ use Vestibra\App\Work\Bulk\FieldDeeds;
 use Vestibra\App\Work\Bulk\FieldOutcome;
 use Vestibra\App\Work\Finding\Selections;
 use Vestibra\Core\Catalogue\Altering\Alteration;
-use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 
@@ -58,14 +57,10 @@ final readonly class FieldsController
             Asked::flag($request, 'ask') ? null : SignedIn::user(),
             $progress->note(...),
         );
-        if ($done instanceof FieldOutcome) {
-            return new JsonResponse($done->toArray());
-        }
 
-        return new JsonResponse(
-            ProblemWords::answer($done),
-            $done[0]->code === CatalogueProblem::Stopped ? 200 : 409,
-        );
+        return $done instanceof FieldOutcome
+            ? new JsonResponse($done->toArray())
+            : new JsonResponse(ProblemWords::answer($done), 409);
     }
 
     public function progress(Request $request): JsonResponse
