@@ -2,6 +2,8 @@
     import { untrack } from 'svelte';
     import { counted } from '../../lib/words';
     import type { FoundData, Screen } from '../../lib/types';
+    import { FieldDeeds } from './fields.svelte';
+    import FieldPanel from './FieldPanel.svelte';
     import { LayoutDeeds } from './layout.svelte';
     import LayoutPanel from './LayoutPanel.svelte';
     import type { FoundList } from './list.svelte';
@@ -9,6 +11,12 @@
     /** What the selection is, and what can be done with it. */
     let { screen, list }: { screen: Screen<FoundData>; list: FoundList } = $props();
     const layout = untrack(() => new LayoutDeeds(list));
+    const facts = untrack(() =>
+        (screen.data.terms?.facts ?? []).filter((one) =>
+            ['text', 'choice', 'list', 'number', 'date', 'yes-no'].includes(one.kind),
+        ),
+    );
+    const fields = untrack(() => new FieldDeeds(list, facts));
     const { said } = $derived(layout);
     const state = $derived(list.selecting.state);
 
@@ -44,7 +52,17 @@
                 <button class="word" onclick={() => layout.open('keepOff')}>keep off…</button>
                 <button class="word" onclick={() => layout.open('unpin')}>unpin…</button>
             {/if}
+            {#if screen.may.edit && list.isProducts}
+                <button
+                    class="word"
+                    onclick={() => {
+                        layout.leave();
+                        fields.open();
+                    }}>prices, stock, tags, facts…</button
+                >
+            {/if}
         </div>
     </div>
 {/if}
 <LayoutPanel {list} deeds={layout} templates={screen.data.templates} />
+{#if state.count > 0 || fields.done}<FieldPanel {list} deeds={fields} {facts} />{/if}
