@@ -20,6 +20,8 @@ return [
     // Printed headers and footers, kept between requests; they can be thrown away at any time.
     'around' => storage_path('framework/around'),
     'rules' => storage_path('framework/rules'),
+    // Files of rows that were brought and not yet taken; they are let go of after a day.
+    'incoming' => storage_path('framework/incoming'),
     'pictures' => env('PICTURES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/pictures'),
     // The shop's database, pictures and files, in generations (app/Keeping/DataFolder.php).
     'data' => env('DATA_FOLDER', storage_path('data')),

@@ -238,6 +238,11 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
             ->middleware(SameAuthor::class);
     });
     Route::middleware('can:publish')->group(function (): void {
+        Route::get('in-and-out', [Studio\Catalogue\InAndOutController::class, 'index']);
+        Route::get('in-and-out/products.csv', [Studio\Catalogue\InAndOutController::class, 'out']);
+        Route::post('in-and-out', [Studio\Catalogue\InAndOutController::class, 'bring']);
+        Route::post('in-and-out/{brought}/look', [Studio\Catalogue\InAndOutController::class, 'look']);
+        Route::post('in-and-out/{brought}/take', [Studio\Catalogue\InAndOutController::class, 'take']);
         Route::post('house-style/{house}/publish', [Studio\Releases\HouseStyleController::class, 'publish']);
         Route::post('words/publish', [Studio\Releases\WordsController::class, 'publish']);
         Route::post('publish', [Studio\Releases\PublishController::class, 'store']);

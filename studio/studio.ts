@@ -8,6 +8,7 @@ import CatalogueSheet from './screens/catalogue/Sheet.svelte';
 import CatalogueHistory from './screens/catalogue/History.svelte';
 import HouseStyle from './screens/house-style/HouseStyle.svelte';
 import Facts from './screens/facts/Facts.svelte';
+import InAndOut from './screens/in-and-out/InAndOut.svelte';
 import Money from './screens/catalogue/Money.svelte';
 import Pictures from './screens/pictures/Pictures.svelte';
 import Product from './screens/product/Product.svelte';
@@ -32,6 +33,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     facts: Facts,
     'house-style': HouseStyle,
     history: CatalogueHistory,
+    'in-and-out': InAndOut,
     money: Money,
     products: CatalogueProducts,
     sheet: CatalogueSheet,

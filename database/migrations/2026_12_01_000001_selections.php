@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * What somebody has selected among the pages of a kind, with what was selected before the last deed; filters of lists
- * that are kept under a name; and which entries of the history changed many things at once.
+ * that are kept under a name; what the columns of files were the last time; and which entries of the history changed
+ * many things at once.
  */
 return new class extends Migration
 {
@@ -37,6 +38,10 @@ return new class extends Migration
             $table->json('filter');
             $table->unique(['list', 'page_kind', 'name']);
         });
+        Schema::create('row_headers', function (Blueprint $table): void {
+            $table->string('header', 64)->primary();
+            $table->json('columns');
+        });
         Schema::table('catalogue_entries', function (Blueprint $table): void {
             $table->boolean('many')->default(false);
         });
@@ -45,6 +50,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('catalogue_entries', fn (Blueprint $table) => $table->dropColumn('many'));
+        Schema::dropIfExists('row_headers');
         Schema::dropIfExists('kept_filters');
         Schema::dropIfExists('selected_pages');
         Schema::dropIfExists('selections');

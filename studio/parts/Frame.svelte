@@ -25,7 +25,7 @@
         { name: 'Releases', address: '/studio/releases' },
         { name: 'Words', address: '/studio/words' },
     ];
-    const catalogue = [
+    const catalogue = $derived([
         { name: 'Products', address: '/studio/catalogue' },
         { name: 'Categories', address: '/studio/catalogue/category' },
         { name: 'Collections', address: '/studio/catalogue/collection' },
@@ -38,8 +38,9 @@
         { name: 'Search', address: '/studio/search' },
         { name: 'Newsletter', address: '/studio/news' },
         { name: 'Money and measures', address: '/studio/catalogue/money' },
+        ...(screen.may.publish ? [{ name: 'In and out', address: '/studio/in-and-out' }] : []),
         { name: 'History', address: '/studio/catalogue/history' },
-    ];
+    ]);
 </script>
 
 <header class="flex min-h-13 flex-wrap items-center gap-x-7 border-b border-hair px-6">

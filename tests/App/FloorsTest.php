@@ -116,8 +116,8 @@ final class FloorsTest extends Plain
             'Work/InAndOut/Folder',
         ],
         'Work/InAndOut/Rows' => [
-            'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',
-            'Records/Stored', 'Work/Saving',
+            'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
+            'Records/Catalogue', 'Records/Stored', 'Words', 'Work/Saving', 'Work/Finding',
         ],
         'Work/Fitting' => ['Ground', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
         'Work/Today' => [
@@ -145,7 +145,7 @@ final class FloorsTest extends Plain
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings',
             'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules',
             'Reach/Trees', 'Words', 'Work/Saving', 'Work/Finding', 'Work/Sheets', 'Work/Bulk', 'Work/Templates',
-            'Doors/Requests', 'Doors/Studio/Answers',
+            'Work/InAndOut/Rows', 'Doors/Requests', 'Doors/Studio/Answers',
         ],
         'Doors/Studio/Customers' => [
             'Ground', 'Records/Models/Shop', 'Records/Models/Catalogue', 'Lists/Search', 'Shop', 'Shop/News',
@@ -184,7 +184,7 @@ final class FloorsTest extends Plain
             'Records/Models/Catalogue', 'Records/Catalogue', 'Lists/Filters', 'Lists/Orders', 'Lists/Search',
             'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Reach/Numbers', 'Words', 'Style', 'Shop',
             'PagesOut', 'PagesOut/Walking', 'Work/Saving', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder',
-            'Work/Fitting', 'Doors/Requests', 'Doors/Shop',
+            'Work/InAndOut/Rows', 'Work/Fitting', 'Doors/Requests', 'Doors/Shop',
         ],
     ];
 

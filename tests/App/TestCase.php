@@ -53,6 +53,7 @@ abstract class TestCase extends LaravelTestCase
             'vestibra.around' => self::folder('around'),
             // Two runs beside each other let go of each other's otherwise.
             'vestibra.rules' => self::folder('rules'),
+            'vestibra.incoming' => self::folder('incoming'),
         ]);
         $this->owner = User::query()->firstOrFail();
     }

@@ -131,7 +131,7 @@ trait SaysRows
     /** @return array<string, mixed> */
     private static function asData(RowsOutcome $done): array
     {
-        return array_replace(get_object_vars($done), ['problems' => array_map(
+        return array_replace(array_diff_key(get_object_vars($done), ['shown' => true]), ['problems' => array_map(
             static fn (RowProblem $one): array => [
                 'line' => $one->line, 'column' => $one->column, 'written' => $one->written,
                 'message' => ProblemWords::of($one->problem), 'meant' => $one->meant,

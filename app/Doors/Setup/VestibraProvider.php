@@ -74,6 +74,7 @@ use Vestibra\App\Shop\Listing;
 use Vestibra\App\Style\AskedHouse;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\App\Work\InAndOut\Rows\IncomingFiles;
 use Vestibra\App\Work\InAndOut\Folder\BesidesWords;
 use Vestibra\App\Work\InAndOut\Folder\ShopNames;
 use Vestibra\App\Work\InAndOut\Folder\ThingFiles;
@@ -109,6 +110,9 @@ final class VestibraProvider extends ServiceProvider
         $this->app->when(RuleFiles::class)
             ->needs('$folder')
             ->give(static fn (): string => config()->string('vestibra.rules'));
+        $this->app->when(IncomingFiles::class)
+            ->needs('$folder')
+            ->give(static fn (): string => config()->string('vestibra.incoming'));
         $this->app->when(KeptAround::class)
             ->needs('$folder')
             ->give(static fn (): string => config()->string('vestibra.around'));

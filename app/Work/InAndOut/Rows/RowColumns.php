@@ -77,6 +77,17 @@ final readonly class RowColumns
         return $understood;
     }
 
+    /** @return list<string> what a column can be, in words: keys first */
+    public static function words(): array
+    {
+        $words = array_values(self::KEYS);
+        foreach (ThingFields::of(Thing::Variant) as $name => $field) {
+            in_array($field->type, self::TAKEN, true) && $name !== 'position' && $words[] = $field->words;
+        }
+
+        return array_values(array_unique($words));
+    }
+
     /** @return array<string, string> folded => field */
     private static function names(): array
     {

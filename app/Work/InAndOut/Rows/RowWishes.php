@@ -17,6 +17,8 @@ final readonly class RowWishes
      * @param  bool  $leaping  prices that become ten times as high or low, or more, are meant so
      * @param  array<string, string>  $columns  as a column is called => what it is, in words; '' for nothing
      * @param  NumberForm|null  $numbers  null: as each column tells
+     * @param  array<int, array<int, string>|null>  $mended  line => place of a cell => what stands there instead; null:
+     *     the row is left out
      * @param  string|null  $called  what the file is called in the history; null: as it is
      * @param  Closure(int, int): bool|null  $goOn  asked between two parts of the whole, with how many are made of how
      *     many; false ends it, and nothing of it stays
@@ -28,6 +30,7 @@ final readonly class RowWishes
         public bool $leaping = false,
         public array $columns = [],
         public ?NumberForm $numbers = null,
+        public array $mended = [],
         public ?string $called = null,
         public ?Closure $goOn = null,
     ) {

@@ -59,7 +59,7 @@ final readonly class RowsIn
         $cells = $this->cells($file, $columns, $wishes);
         $report = new RowsReport($columns);
         $many = new Many($this->things, $this->checks, $this->moves, $this->settling, $wishes->goOn);
-        foreach (self::some($file) as $rows) {
+        foreach (self::some($file, $wishes->mended) as $rows) {
             $this->take($rows, $cells, $report, $many, $wishes);
         }
         if ($many->isEmpty() || ($report->wrong > 0 && ! $wishes->goodOnly)) {
@@ -109,14 +109,21 @@ final readonly class RowsIn
         );
     }
 
-    /** @return iterable<list<TableRow>> without the header */
-    private static function some(RowFile $file): iterable
+    /**
+     * @param  array<int, array<int, string>|null>  $mended
+     * @return iterable<list<TableRow>> without the header
+     */
+    private static function some(RowFile $file, array $mended): iterable
     {
         $some = [];
         $bytes = 0;
         $isHeader = true;
         foreach ($file->rows() as $row) {
-            $isHeader || $some[] = $row;
+            $mend = $mended[$row->line] ?? [];
+            $isOut = array_key_exists($row->line, $mended) && $mended[$row->line] === null;
+            $isHeader || $isOut || $some[] = $mend === []
+                ? $row
+                : new TableRow($row->line, array_values(array_replace($row->cells, $mend)), $row->problem);
             $isHeader = false;
             $bytes += array_sum(array_map(strlen(...), $row->cells));
             if (count($some) === self::AT_ONCE || $bytes > self::BYTES_AT_ONCE) {
@@ -149,7 +156,7 @@ final readonly class RowsIn
             return;
         }
         if (! $many->add(new Entry($changes), ['variant' => $stands]) instanceof Refusal) {
-            $report->changed(...$changes);
+            $report->changed($lines, ...$changes);
 
             return;
         }
@@ -158,7 +165,7 @@ final readonly class RowsIn
             $done = $many->add(new Entry([$change]), ['variant' => [$change->id => $stands[$change->id] ?? []]]);
             $done instanceof Refusal
                 ? $report->wrong($lines[$change->id], '', '', $done->problems[0])
-                : $report->changed($change);
+                : $report->changed($lines, $change);
         }
     }
 }

@@ -7,12 +7,15 @@ namespace Vestibra\App\Work\InAndOut\Rows;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Records\Settings\ShopSettings;
+use Vestibra\App\Records\Models\Selection;
 use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Work\Finding\FoundRows;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingField;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Formats\Tables\TableWriter;
+use Vestibra\Core\Pages\PageKind;
 
 /** Writes all variants as a file of rows that reads back as it is: amounts with a point, moments in UTC. */
 final readonly class RowsOut
@@ -23,14 +26,33 @@ final readonly class RowsOut
         'sku', 'price', 'salePrice', 'saleFrom', 'saleUntil', 'stock', 'contents', 'barcode', 'published',
     ];
 
+    /** What the list says of products, for reading: it is not taken back in. */
+    private const BESIDES = ['brand' => 'brand', 'category' => 'category', 'template' => 'templateName', 'step' => 'by'];
+
     public function __construct(
         private StoredThings $things,
         private ShopSettings $settings,
+        private FoundRows $found,
     ) {
     }
 
-    /** @return int|null how many variants were written; null: the file is there already, or cannot be written */
-    public function write(string $path, bool $over): ?int
+    /** @return list<string> the columns that a file can have besides its key, in words */
+    public static function columns(): array
+    {
+        $all = ThingFields::of(Thing::Variant);
+
+        return [
+            ...array_map(static fn (string $name): string => $all[$name]->words, array_slice(self::FIELDS, 1)),
+            ...array_keys(self::BESIDES),
+        ];
+    }
+
+    /**
+     * @param  Selection|null  $selection  of products; null: all there are
+     * @param  list<string>  $columns  in words; empty: all fields of variants
+     * @return int|null how many variants were written; null: the file is there already, or cannot be written
+     */
+    public function write(string $path, bool $over, ?Selection $selection = null, array $columns = []): ?int
     {
         $beside = "$path.new";
         $file = is_file($path) && ! $over ? false : @fopen($beside, 'wb');
@@ -38,8 +60,15 @@ final readonly class RowsOut
             return null;
         }
         $all = ThingFields::of(Thing::Variant);
-        $fields = array_map(static fn (string $name): ThingField => $all[$name], self::FIELDS);
-        $written = $this->rows($file, $fields);
+        $fields = array_values(array_filter(
+            array_map(static fn (string $name): ThingField => $all[$name], self::FIELDS),
+            static fn (ThingField $field): bool => $columns === []
+                || $field->name === 'sku'
+                || in_array($field->words, $columns, true),
+        ));
+        $written = $this->rows($file, $fields, $selection, array_values(
+            array_intersect(array_keys(self::BESIDES), $columns),
+        ));
         $isWhole = fclose($file) && $written !== null && rename($beside, $path);
         $isWhole || @unlink($beside);
 
@@ -49,19 +78,23 @@ final readonly class RowsOut
     /**
      * @param  resource  $file
      * @param  list<ThingField>  $fields
+     * @param  list<string>  $besides  of BESIDES
      * @return int|null how many; null: there is no room for all of them
      */
-    private function rows($file, array $fields): ?int
+    private function rows($file, array $fields, ?Selection $selection, array $besides): ?int
     {
         $words = array_map(static fn (ThingField $field): string => $field->words, $fields);
-        $isWritten = self::put($file, TableWriter::MARK.TableWriter::row(['address name', 'title', ...$words]));
+        $isWritten = self::put($file, TableWriter::MARK.TableWriter::row([
+            'address name', 'title', ...$words, ...$besides,
+        ]));
         $written = 0;
         $after = 0;
-        while ($isWritten && ($variants = $this->after($after)) !== []) {
+        while ($isWritten && ($variants = $this->after($after, $selection)) !== []) {
             $after = (int) array_key_last($variants);
             $stands = $this->things->read(Thing::Variant, array_keys($variants));
             $products = array_values(array_unique($variants));
             [$slugs, $titles] = [self::of($products, 'slug'), self::of($products, 'title')];
+            $found = $besides === [] ? [] : array_column($this->found->of(PageKind::Product, $products), null, 'id');
             $rows = '';
             foreach ($variants as $id => $product) {
                 $rows .= TableWriter::row([
@@ -71,6 +104,10 @@ final readonly class RowsOut
                         $field,
                         $stands[$id][$field->name] ?? null,
                     ), $fields),
+                    ...array_map(static fn (string $one): string => self::beside(
+                        self::BESIDES[$one],
+                        $found[$product] ?? null,
+                    ), $besides),
                 ]);
                 $written++;
             }
@@ -99,10 +136,24 @@ final readonly class RowsOut
     }
 
     /** @return array<int, int> variant => product, the next */
-    private function after(int $variant): array
+    private function after(int $variant, ?Selection $selection): array
     {
-        return array_map(intval(...), Variant::query()->toBase()->where('id', '>', $variant)->orderBy('id')
-            ->limit(self::AT_ONCE)->pluck('product_id', 'id')->all());
+        $next = Variant::query()->toBase()->where('id', '>', $variant)->orderBy('id')->limit(self::AT_ONCE);
+        $selection === null || $next->whereIn('product_id', static fn ($query) => $query->select('page_id')
+            ->from('selected_pages')
+            ->where('selection_id', $selection->id)
+            ->where('side', $selection->side));
+
+        return array_map(intval(...), $next->pluck('product_id', 'id')->all());
+    }
+
+    /** @param  array<string, mixed>|null  $row  of the list */
+    private static function beside(string $name, ?array $row): string
+    {
+        $cells = is_array($row['cells'] ?? null) ? $row['cells'] : [];
+        $value = $row[$name] ?? $cells[$name] ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
     }
 
     private function cell(ThingField $field, mixed $value): string

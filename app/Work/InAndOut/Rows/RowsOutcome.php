@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Rows;
 
 use Vestibra\App\Work\Saving\Moves;
+use Vestibra\Core\Catalogue\Changing\Change;
 
 /**
  * What a file of rows changed, or would.
@@ -22,6 +23,7 @@ final readonly class RowsOutcome
      * @param  list<RowProblem>  $problems  the first thousand
      * @param  int  $wrong  rows that were not taken
      * @param  Summary  $moves
+     * @param  array<int, Change>  $shown  the first changes, by line
      */
     public function __construct(
         public int $entry,
@@ -32,6 +34,7 @@ final readonly class RowsOutcome
         public array $problems,
         public int $wrong,
         public array $moves,
+        public array $shown = [],
     ) {
     }
 }

@@ -19,6 +19,8 @@ final class RowsReport
 {
     private const MOST_PROBLEMS = 1_000;
 
+    private const MOST_SHOWN = 100;
+
     public int $rows = 0;
 
     /** Rows that cannot be taken. */
@@ -28,6 +30,9 @@ final class RowsReport
     public array $seen = [];
 
     private int $changed = 0;
+
+    /** @var array<int, Change> the first of them, by line */
+    private array $shown = [];
 
     /** @var array<string, int> */
     private array $fields = [];
@@ -53,10 +58,12 @@ final class RowsReport
         }
     }
 
-    public function changed(Change ...$changes): void
+    /** @param  array<int, int>  $lines  of the file, by variant */
+    public function changed(array $lines, Change ...$changes): void
     {
         foreach ($changes as $change) {
             $this->changed++;
+            count($this->shown) < self::MOST_SHOWN && $this->shown[$lines[$change->id] ?? 0] = $change;
             foreach ($change->fields() as $field) {
                 $words = ThingFields::of($change->thing)[$field]->words;
                 $this->fields[$words] = ($this->fields[$words] ?? 0) + 1;
@@ -84,6 +91,7 @@ final class RowsReport
             $this->problems,
             $this->wrong,
             $moves,
+            $this->shown,
         );
     }
 }

@@ -27,7 +27,8 @@ final class SavingTest extends TestCase
         'catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules',
         'filter_packs', 'filter_bits', 'filter_stale', 'filter_words', 'kept_verdicts', 'kept_templates', 'kept_state',
         'stale_verdicts',
-        'selections', 'selected_pages', 'kept_filters', 'kept_orders', 'kept_orders_state', 'stale_orders', 'kept_counts', 'searched',
+        'selections', 'selected_pages', 'kept_filters', 'row_headers', 'kept_orders', 'kept_orders_state',
+        'stale_orders', 'kept_counts', 'searched',
     ];
 
     public function test_whatever_is_deleted_comes_back_to_the_byte(): void

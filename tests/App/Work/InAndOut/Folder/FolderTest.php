@@ -31,7 +31,8 @@ final class FolderTest extends TestCase
     private const BESIDE = [
         'catalogue_entries', 'catalogue_entry_things', 'sqlite_sequence', 'live_rules', 'filter_packs', 'filter_bits',
         'filter_stale', 'filter_words', 'kept_verdicts', 'kept_templates', 'kept_state', 'stale_verdicts',
-        'selections', 'selected_pages', 'kept_filters', 'kept_orders', 'kept_orders_state', 'stale_orders', 'kept_counts', 'searched',
+        'selections', 'selected_pages', 'kept_filters', 'row_headers', 'kept_orders', 'kept_orders_state',
+        'stale_orders', 'kept_counts', 'searched',
         'shop_settings', 'stored_files', 'jobs',
     ];
 

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Doors\Studio\Catalogue;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Validator;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Vestibra\App\Doors\Requests\Asked;
+use Vestibra\App\Doors\Requests\Screen;
+use Vestibra\App\Doors\Requests\SignedIn;
+use Vestibra\App\Ground\NoRoom;
+use Vestibra\App\Ground\Progress;
+use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Work\Finding\Selections;
+use Vestibra\App\Work\InAndOut\Rows\IncomingFiles;
+use Vestibra\App\Work\InAndOut\Rows\RowColumns;
+use Vestibra\App\Work\InAndOut\Rows\RowPreview;
+use Vestibra\App\Work\InAndOut\Rows\RowsIn;
+use Vestibra\App\Work\InAndOut\Rows\RowsOut;
+use Vestibra\App\Work\InAndOut\Rows\RowWishes;
+use Vestibra\Core\Formats\Tables\NumberForm;
+use Vestibra\Core\Pages\PageKind;
+
+/**
+ * Files of rows, in and out: a file that is brought is shown first with everything it would change, and taken as one.
+ *
+ * @shape InAndOutData array{variants: int, selected: int, columns: list<string>, fields: list<string>}
+ * @shape BroughtFile array{file: string, name: string, preview: RowsPreview}
+ */
+final readonly class InAndOutController
+{
+    /** In bytes. */
+    private const MOST = 60_000_000;
+
+    /** In seconds. */
+    private const LONGEST = 600;
+
+    /** Rows that are mended by hand. */
+    private const MOST_MENDED = 1_000;
+
+    public function __construct(
+        private IncomingFiles $files,
+        private RowsIn $in,
+        private RowPreview $preview,
+    ) {
+    }
+
+    public function index(Selections $selections): View
+    {
+        $selection = $selections->of(SignedIn::user(), PageKind::Product);
+
+        return Screen::show('in-and-out', 'In and out', [
+            'variants' => Variant::query()->toBase()->count(),
+            'selected' => $selections->state($selection)['count'],
+            'columns' => RowsOut::columns(),
+            'fields' => RowColumns::words(),
+        ]);
+    }
+
+    /** Takes a file, or what was pasted, beside the shop and says what it would change. */
+    public function bring(Request $request): JsonResponse
+    {
+        $file = $request->file('file');
+        $text = $request->input('text');
+        if ($file instanceof UploadedFile && (! $file->isValid() || $file->getSize() > self::MOST)
+            || $file === null && (int) $request->header('Content-Length') > self::MOST) {
+            return self::said('This file is larger than 60 MB. Nothing was changed; bring it in two halves.', 413);
+        }
+        $name = $file instanceof UploadedFile
+            ? mb_substr(mb_scrub($file->getClientOriginalName()), 0, 150)
+            : 'what was pasted';
+        $path = $file instanceof UploadedFile ? $file->getPathname() : self::pasted($text);
+        if ($path === null) {
+            return self::said('There was nothing in it. Choose a file, or paste rows with their header.', 422);
+        }
+        $kept = $this->files->take(SignedIn::user(), $path);
+        $file instanceof UploadedFile || @unlink($path);
+
+        return $this->look($request, $kept, $name, true);
+    }
+
+    /** What it would change, read as wished. */
+    public function look(Request $request, string $brought, string $name = '', bool $isNew = false): JsonResponse
+    {
+        $path = $this->files->path(SignedIn::user(), $brought);
+        if ($path === null) {
+            return self::said('This file is not here any more: files are kept for a day. Bring it once more.', 404);
+        }
+        set_time_limit(self::LONGEST);
+        $remembered = IncomingFiles::remembered($path);
+        $wishes = $this->wishes($request, $name, true, $isNew ? $remembered : null);
+        if (! $wishes instanceof RowWishes) {
+            return $wishes;
+        }
+
+        return new JsonResponse([
+            'file' => $brought,
+            'name' => $name,
+            'preview' => $this->preview->of($this->in->read($path, SignedIn::user(), $wishes), $path, array_keys(
+                $isNew || $wishes->columns === $remembered ? $remembered : [],
+            )),
+        ]);
+    }
+
+    public function take(Request $request, string $brought): JsonResponse
+    {
+        $path = $this->files->path(SignedIn::user(), $brought);
+        if ($path === null) {
+            return self::said('This file is not here any more: files are kept for a day. Bring it once more.', 404);
+        }
+        set_time_limit(self::LONGEST);
+        $wishes = $this->wishes($request, Asked::text($request, 'name', 150), false, null);
+        if (! $wishes instanceof RowWishes) {
+            return $wishes;
+        }
+        $done = $this->in->read($path, SignedIn::user(), $wishes);
+        if ($done->entry > 0) {
+            IncomingFiles::remember($path, array_filter($done->columns + $wishes->columns, is_string(...)));
+        }
+        $answer = ['file' => $brought, 'name' => $wishes->called ?? '', 'preview' => $this->preview->of($done, $path, [])];
+
+        return new JsonResponse($answer, $done->entry === 0 && $done->problems !== [] && ! $wishes->goodOnly ? 409 : 200);
+    }
+
+    /** All variants, or those of the selected products, as a file. */
+    public function out(Request $request, RowsOut $out, Selections $selections): BinaryFileResponse
+    {
+        set_time_limit(self::LONGEST);
+        $path = (string) tempnam(sys_get_temp_dir(), 'rows');
+        $selection = Asked::flag($request, 'selected') ? $selections->of(SignedIn::user(), PageKind::Product) : null;
+        $columns = array_values(array_filter(explode('|', Asked::text($request, 'columns', 2_000))));
+        if ($out->write($path, true, $selection, $columns) === null) {
+            @unlink($path);
+
+            throw new NoRoom;
+        }
+
+        return response()->download($path, 'products.csv', ['Content-Type' => 'text/csv; charset=utf-8'])
+            ->deleteFileAfterSend();
+    }
+
+    private static function pasted(mixed $text): ?string
+    {
+        if (! is_string($text) || trim($text) === '' || strlen($text) > self::MOST) {
+            return null;
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'pasted');
+
+        return @file_put_contents($path, mb_scrub($text)) === false ? throw new NoRoom : $path;
+    }
+
+    /** @param  array<string, string>|null  $remembered  what the columns were the last time; null: as is asked for */
+    private function wishes(Request $request, string $name, bool $dry, ?array $remembered): RowWishes|JsonResponse
+    {
+        $given = Validator::make($request->all(), [
+            'columns' => ['array', 'max:200'], 'columns.*' => ['nullable', 'string', 'max:80'],
+            'numbers' => ['nullable', 'in:comma,point'],
+            'mended' => ['array', 'max:'.self::MOST_MENDED], 'mended.*' => ['nullable', 'array', 'max:200'],
+            'mended.*.*' => ['nullable', 'string', 'max:500'],
+        ]);
+        if ($given->fails()) {
+            return self::said($given->errors()->first(), 422);
+        }
+        $columns = [];
+        foreach ((array) $request->input('columns', []) as $called => $is) {
+            $columns[(string) $called] = is_string($is) ? $is : '';
+        }
+        $mended = [];
+        foreach ((array) $request->input('mended', []) as $line => $cells) {
+            $mended[(int) $line] = is_array($cells)
+                ? array_combine(
+                    array_map(intval(...), array_keys($cells)),
+                    array_map(static fn (mixed $one): string => is_string($one) ? $one : '', array_values($cells)),
+                )
+                : null;
+        }
+        $numbers = $request->input('numbers');
+
+        return new RowWishes(
+            $dry,
+            Asked::flag($request, 'good'),
+            Asked::flag($request, 'emptied'),
+            Asked::flag($request, 'leaps'),
+            $remembered ?? $columns,
+            is_string($numbers) ? NumberForm::tryFrom($numbers) : null,
+            $mended,
+            $name === '' ? null : $name,
+            fn (int $done, int $all): bool => (new Progress(Asked::key($request)))->note('made', $done, $all),
+        );
+    }
+
+    private static function said(string $message, int $status): JsonResponse
+    {
+        return new JsonResponse(['message' => $message], $status);
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\InAndOut\Rows;
+
+use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\App\Work\Saving\FieldWords;
+use Vestibra\App\Work\Saving\Moves;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Leap;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
+use Vestibra\Core\Formats\Tables\NumberForm;
+use Vestibra\Core\Formats\Tables\NumberTally;
+use Vestibra\Core\Formats\Tables\TableRow;
+
+/**
+ * What a file of rows is and would change, as somebody looks at it before it is taken.
+ *
+ * @phpstan-import-type Summary from Moves
+ *
+ * @shape RowColumn array{at: int, called: string, is: string, sample: string, numbers: string, remembered: bool}
+ * @shape RowCell array{field: string, from: string, to: string, leap: bool}
+ * @shape RowLine array{line: int, name: string, code: string, cells: list<RowCell>}
+ * @shape RowWrong array{line: int, at: int, column: string, written: string, message: string, meant: string|null}
+ * @shape RowsPreview array{entry: int, rows: int, changed: int, same: int, fields: array<string, int>,
+ *     columns: list<RowColumn>, lines: list<RowLine>, wrong: list<RowWrong>, wrongCount: int, moves: CatalogueMoves}
+ */
+final readonly class RowPreview
+{
+    /** Rows that are looked at for an example of each column. */
+    private const LOOKED_AT = 50;
+
+    private const MOST_WRONG = 200;
+
+    private const MOST_COLUMNS = 200;
+
+    public function __construct(private FieldWords $words)
+    {
+    }
+
+    /**
+     * @param  list<string>  $remembered  columns that are what they were the last time
+     * @return array<string, mixed>
+     */
+    public function of(RowsOutcome $done, string $path, array $remembered): array
+    {
+        [$header, $samples, $forms] = self::looked($path);
+        $columns = [];
+        foreach (array_slice($header, 0, self::MOST_COLUMNS, true) as $at => $called) {
+            $columns[] = [
+                'at' => $at,
+                'called' => $called,
+                'is' => $done->columns[$called] ?? '',
+                'sample' => $samples[$at] ?? '',
+                'numbers' => ($forms[$at] ?? NumberForm::Plain)->value,
+                'remembered' => in_array($called, $remembered, true),
+            ];
+        }
+
+        return [
+            'entry' => $done->entry,
+            'rows' => $done->rows,
+            'changed' => $done->changed,
+            'same' => max(0, $done->rows - $done->changed - $done->wrong),
+            'fields' => (object) $done->fields,
+            'columns' => $columns,
+            'lines' => $this->lines($done->shown),
+            'wrong' => array_map(static fn (RowProblem $one): array => [
+                'line' => $one->line,
+                'at' => (int) array_search($one->column, $header, true),
+                'column' => $one->column,
+                'written' => $one->written,
+                'message' => ProblemWords::of($one->problem),
+                'meant' => $one->meant,
+            ], array_slice($done->problems, 0, self::MOST_WRONG)),
+            'wrongCount' => max($done->wrong, count($done->problems)),
+            'moves' => $done->moves,
+        ];
+    }
+
+    /**
+     * @param  array<int, Change>  $shown  by line
+     * @return list<array{line: int, name: string, code: string, cells: list<array{field: string, from: string,
+     *     to: string, leap: bool}>}>
+     */
+    private function lines(array $shown): array
+    {
+        $named = Variant::query()->toBase()->join('products', 'products.id', '=', 'variants.product_id')
+            ->whereIntegerInRaw('variants.id', array_map(static fn (Change $one): int => $one->id, array_values($shown)))
+            ->get(['variants.id', 'variants.sku', 'products.title'])
+            ->keyBy('id')
+            ->all();
+        $lines = [];
+        foreach ($shown as $line => $change) {
+            $leaps = array_map(static fn (Leap $leap): string => $leap->field->name, Leap::in($change));
+            $cells = [];
+            foreach ($change->fields() as $name) {
+                $field = ThingFields::of(Thing::Variant)[$name];
+                $cells[] = [
+                    'field' => $field->words,
+                    'from' => $this->words->value($field, $change->before[$name] ?? null),
+                    'to' => $this->words->value($field, $change->after[$name] ?? null),
+                    'leap' => in_array($name, $leaps, true),
+                ];
+            }
+            $lines[] = [
+                'line' => $line,
+                'name' => (string) ($named[$change->id]->title ?? ''),
+                'code' => (string) ($named[$change->id]->sku ?? ''),
+                'cells' => $cells,
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** @return array{list<string>, array<int, string>, array<int, NumberForm>} header, examples, how numbers are written */
+    private static function looked(string $path): array
+    {
+        $header = $samples = $tallies = [];
+        $seen = 0;
+        foreach (RowFile::at($path)->rows() as $row) {
+            if ($seen++ === 0) {
+                $header = self::header($row);
+
+                continue;
+            }
+            foreach ($row->cells as $at => $cell) {
+                $samples[$at] ??= trim($cell) === '' ? null : mb_substr(trim($cell), 0, 40);
+                ($tallies[$at] ??= new NumberTally)->add($cell);
+            }
+            if ($seen > self::LOOKED_AT) {
+                break;
+            }
+        }
+
+        return [
+            $header,
+            array_filter($samples, is_string(...)),
+            array_map(static fn (NumberTally $tally): NumberForm => $tally->form(), $tallies),
+        ];
+    }
+
+    /** @return list<string> as `RowColumns` calls them */
+    private static function header(TableRow $row): array
+    {
+        return array_map(static fn (string $cell): string => mb_substr(trim($cell), 0, 60), $row->cells);
+    }
+}

@@ -1,0 +1,99 @@
+<script lang="ts">
+    import { counted } from '../../lib/words';
+    import type { InAndOutData, Screen } from '../../lib/types';
+    import Frame from '../../parts/Frame.svelte';
+    import { Incoming } from './incoming.svelte';
+    import Out from './Out.svelte';
+    import Preview from './Preview.svelte';
+
+    let { screen }: { screen: Screen<InAndOutData> } = $props();
+    const incoming = new Incoming();
+    let text = $state('');
+    let over = $state(false);
+</script>
+
+<Frame {screen} here="Catalogue" place="In and out" wide>
+    {#if incoming.preview}
+        <Preview {incoming} fields={screen.data.fields} />
+    {:else}
+        <h1 class="text-2xl">In and out</h1>
+        {#if incoming.taken}
+            {@const taken = incoming.taken}
+            <section class="float mt-4 p-4" aria-label="What was done">
+                <p role="status">
+                    {taken.entry === 0 ? 'Nothing was changed: the shop is as the file says.' : ''}
+                    {#if taken.entry > 0}<strong>{counted(taken.changed, 'variant')}</strong> changed,
+                        {counted(taken.same, 'row was', 'rows were')} so already{taken.wrongCount > 0
+                            ? `, ${counted(taken.wrongCount, 'row was', 'rows were')} left`
+                            : ''}.
+                        <button class="word" onclick={() => void incoming.back(taken.entry)}>Take this back</button
+                        >{/if}
+                </p>
+            </section>
+        {/if}
+        <section aria-label="In" class="mt-6">
+            <h2 class="text-xl">In</h2>
+            <p class="mt-1 text-quiet">
+                A CSV file or a workbook with a column of stock numbers, bar codes or address names, in any order. What
+                it would change is shown first; only the columns that it has are touched.
+            </p>
+            <div class="mt-3 grid gap-6 lg:grid-cols-2">
+                <label
+                    class="flex min-h-36 flex-col items-center justify-center gap-2 rounded-lg border border-dashed border-edge p-4 {over
+                        ? 'bg-glow'
+                        : ''}"
+                    ondragover={(event) => {
+                        event.preventDefault();
+                        over = true;
+                    }}
+                    ondragleave={() => (over = false)}
+                    ondrop={(event) => {
+                        event.preventDefault();
+                        over = false;
+                        const file = event.dataTransfer?.files[0];
+                        if (file) void incoming.bring(file);
+                    }}
+                >
+                    <span>Drop a file here, or choose one</span>
+                    <input
+                        type="file"
+                        accept=".csv,.tsv,.txt,.xlsx"
+                        class="max-w-full"
+                        onchange={(event) => {
+                            const file = event.currentTarget.files?.[0];
+                            event.currentTarget.value = '';
+                            if (file) void incoming.bring(file);
+                        }}
+                    />
+                </label>
+                <form
+                    onsubmit={(event) => {
+                        event.preventDefault();
+                        void incoming.paste(text);
+                    }}
+                >
+                    <label class="block"
+                        >Or paste rows with their header<textarea
+                            class="field mt-1 h-24 w-full font-mono text-sm"
+                            bind:value={text}
+                            placeholder="stock number, stock&#10;LF-0001-01, 24"></textarea></label
+                    >
+                    <button class="button mt-2" disabled={text.trim() === '' || incoming.busy !== ''}>Look at it</button
+                    >
+                </form>
+            </div>
+            {#if incoming.sheets.length > 0}
+                <p class="mt-3" role="status">This workbook has several sheets. Which one?</p>
+                <p class="mt-1 flex flex-wrap gap-3">
+                    {#each incoming.sheets as sheet (sheet.name)}<button
+                            class="button"
+                            onclick={() => void incoming.sheet(sheet)}
+                            >{sheet.name} <span class="text-quiet">{counted(sheet.rows.length, 'row')}</span></button
+                        >{/each}
+                </p>
+            {/if}
+            {#if incoming.busy}<p class="mt-3 text-quiet" role="status">{incoming.busy}</p>{/if}
+        </section>
+        <Out data={screen.data} />
+    {/if}
+</Frame>

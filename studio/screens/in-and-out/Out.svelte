@@ -1,0 +1,75 @@
+<script lang="ts">
+    import { notices } from '../../lib/notices.svelte';
+    import { counted } from '../../lib/words';
+    import type { InAndOutData } from '../../lib/types';
+    import { MOST_ROWS, asWorkbook } from './workbook';
+
+    /** Products as a file: which ones, which columns, of which kind. */
+    let { data }: { data: InAndOutData } = $props();
+    const NUMBERS = ['price', 'sale price', 'stock'];
+    let which = $state('all');
+    let off = $state.raw<string[]>(['brand', 'category', 'template', 'step']);
+    let busy = $state(false);
+    const columns = $derived(data.columns.filter((one) => !off.includes(one)));
+    const address = $derived(
+        `/studio/in-and-out/products.csv?columns=${encodeURIComponent(columns.join('|'))}${which === 'selected' ? '&selected=1' : ''}`,
+    );
+
+    function set(name: string, on: boolean): void {
+        off = on ? off.filter((one) => one !== name) : [...off, name];
+    }
+
+    async function workbook(): Promise<void> {
+        if (data.variants > MOST_ROWS && which === 'all')
+            return notices.warn('That is more than a workbook made in a browser holds. Take it as CSV.');
+        busy = true;
+        try {
+            const answer = await fetch(address);
+            if (!answer.ok) throw new Error('The file could not be made. Try again in a moment.');
+            const link = document.createElement('a');
+            link.href = URL.createObjectURL(await asWorkbook(await answer.text(), NUMBERS));
+            link.download = 'products.xlsx';
+            link.click();
+            URL.revokeObjectURL(link.href);
+        } catch (error) {
+            notices.trouble(error);
+        }
+        busy = false;
+    }
+</script>
+
+<section aria-label="Out" class="mt-10">
+    <h2 class="text-xl">Out</h2>
+    <p class="mt-1 text-lg leading-9">
+        The variants of
+        <label
+            ><span class="unseen">Which products</span><select class="field text-base" bind:value={which}>
+                <option value="all">all products ({counted(data.variants, 'variant')})</option>
+                <option value="selected" disabled={data.selected === 0}
+                    >what is selected ({counted(data.selected, 'product')})</option
+                >
+            </select></label
+        >, a row each, with stock number, address name and title, and:
+    </p>
+    <fieldset class="mt-1 flex flex-wrap gap-x-5 gap-y-1">
+        <legend class="unseen">Columns</legend>
+        {#each data.columns as name (name)}
+            <label class="flex items-baseline gap-1.5"
+                ><input
+                    type="checkbox"
+                    checked={!off.includes(name)}
+                    onchange={(event) => set(name, event.currentTarget.checked)}
+                />{name}</label
+            >
+        {/each}
+    </fieldset>
+    <p class="mt-3 flex items-center gap-4">
+        <a class="button" href={address} download="products.csv">As CSV</a>
+        <button class="button" disabled={busy} onclick={() => void workbook()}
+            >{busy ? 'Making the workbook…' : 'As a workbook'}</button
+        >
+        <span class="text-sm text-quiet"
+            >Brand, category, template and step are for reading: they are not taken back in.</span
+        >
+    </p>
+</section>

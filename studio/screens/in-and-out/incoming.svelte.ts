@@ -1,0 +1,167 @@
+import { post, upload } from '../../lib/http';
+import { freshId } from '../../lib/ids';
+import { notices } from '../../lib/notices.svelte';
+import { counted, number } from '../../lib/words';
+import type { BroughtFile, CatalogueSaved, RowWrong, RowsPreview } from '../../lib/types';
+import { MOST_ROWS, asRows, isWorkbook, sheetsOf, type WorkbookSheet } from './workbook';
+
+/** A file that was brought: what it is, what it would change, and what is to be done about its rows. */
+export class Incoming {
+    file = $state('');
+    name = $state('');
+    preview = $state.raw<RowsPreview | null>(null);
+    sheets = $state.raw<WorkbookSheet[]>([]);
+    columns = $state.raw<Record<string, string>>({});
+    numbers = $state('');
+    emptied = $state(false);
+    leaps = $state(false);
+    good = $state(true);
+    /** Line, place of the cell, what stands there instead; null: the row is left out. */
+    mended = $state.raw<Record<number, Record<number, string> | null>>({});
+    busy = $state('');
+    taken = $state.raw<RowsPreview | null>(null);
+    private original: File | null = null;
+
+    async bring(file: File): Promise<void> {
+        this.sheets = [];
+        this.original = file;
+        if (!(await isWorkbook(file))) return this.send(file, file.name);
+        this.busy = 'Reading the workbook…';
+        try {
+            const sheets = await sheetsOf(file);
+            this.busy = '';
+            if (sheets.length === 0) return notices.warn('This workbook is empty. Nothing was changed.');
+            if (sheets.length > 1) {
+                this.sheets = sheets;
+                return;
+            }
+            await this.sheet(sheets[0] as WorkbookSheet);
+        } catch {
+            this.busy = '';
+            notices.warn(
+                'This workbook cannot be read: it may be cut off or kept with a password. Save it as CSV and bring that.',
+            );
+        }
+    }
+
+    async sheet(sheet: WorkbookSheet): Promise<void> {
+        this.sheets = [];
+        if (sheet.rows.length > MOST_ROWS)
+            return notices.warn(
+                `This sheet has ${number(sheet.rows.length)} rows. A browser reads ${number(MOST_ROWS)} of a workbook: save it as CSV and bring that.`,
+            );
+        const name = `${this.original?.name ?? 'workbook'}, sheet “${sheet.name}”`;
+        await this.send(new File([asRows(sheet)], 'rows.csv', { type: 'text/csv' }), name);
+    }
+
+    async paste(text: string): Promise<void> {
+        this.sheets = [];
+        await this.call(post<BroughtFile>('/studio/in-and-out', { text }));
+    }
+
+    setColumn(called: string, is: string): Promise<void> {
+        const now = Object.fromEntries((this.preview?.columns ?? []).map((one) => [one.called, one.is]));
+        // What it was is free again: a thing has one column.
+        for (const [other, was] of Object.entries(now)) if (was === is) now[other] = '';
+        this.columns = { ...now, [called]: is };
+        return this.look();
+    }
+
+    mend(wrong: RowWrong, text: string): Promise<void> {
+        this.mended = { ...this.mended, [wrong.line]: { ...this.mended[wrong.line], [wrong.at]: text } };
+        return this.look();
+    }
+
+    leaveOut(line: number): Promise<void> {
+        this.mended = { ...this.mended, [line]: null };
+        return this.look();
+    }
+
+    /** What it would change, read as it is wished now. */
+    look(): Promise<void> {
+        return this.call(post<BroughtFile>(`/studio/in-and-out/${this.file}/look`, this.wishes()));
+    }
+
+    async take(): Promise<void> {
+        this.busy = 'Taking it over…';
+        try {
+            const done = await post<BroughtFile>(`/studio/in-and-out/${this.file}/take`, {
+                ...this.wishes(),
+                key: freshId(),
+            });
+            this.taken = done.preview;
+            this.preview = null;
+            notices.say(
+                done.preview.entry === 0
+                    ? 'The shop is as the file says: nothing was changed.'
+                    : `${counted(done.preview.changed, 'variant')} changed.`,
+                ...(done.preview.entry === 0
+                    ? []
+                    : [{ words: 'Take this back', do: () => void this.back(done.preview.entry) }]),
+            );
+        } catch (error) {
+            notices.trouble(error);
+        }
+        this.busy = '';
+    }
+
+    async back(entry: number): Promise<void> {
+        try {
+            const saved = await post<CatalogueSaved>(`/studio/catalogue/entries/${entry}/take-back`);
+            notices.say(
+                saved.leftCount === 0
+                    ? 'It is as it was.'
+                    : `It is as it was, but for what was changed since: ${saved.left.join(', ')}.`,
+            );
+            this.taken = null;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    leave(): void {
+        this.preview = null;
+        this.taken = null;
+        this.sheets = [];
+        this.file = '';
+    }
+
+    private send(file: File, name: string): Promise<void> {
+        this.name = name;
+        return this.call(upload<BroughtFile>('/studio/in-and-out', 'file', file));
+    }
+
+    private wishes(): object {
+        return {
+            name: this.name,
+            columns: this.columns,
+            numbers: this.numbers || null,
+            emptied: this.emptied,
+            leaps: this.leaps,
+            good: this.good,
+            mended: this.mended,
+        };
+    }
+
+    private async call(answer: Promise<BroughtFile>): Promise<void> {
+        this.busy = 'Reading…';
+        try {
+            const brought = await answer;
+            if (brought.file !== this.file) {
+                this.file = brought.file;
+                this.name ||= brought.name;
+                this.mended = {};
+                this.numbers = '';
+                this.leaps = false;
+                this.taken = null;
+                this.columns = Object.fromEntries(
+                    brought.preview.columns.filter((one) => one.remembered).map((one) => [one.called, one.is]),
+                );
+            }
+            this.preview = brought.preview;
+        } catch (error) {
+            notices.trouble(error);
+        }
+        this.busy = '';
+    }
+}
