@@ -22,7 +22,9 @@
     <div class="flex flex-wrap items-baseline justify-between gap-4">
         <h1 class="text-2xl">“{incoming.name || 'what was pasted'}”</h1>
         <p class="text-quiet">
-            {counted(preview.rows, 'row')} · <button class="word" onclick={() => incoming.leave()}>another file</button>
+            {counted(preview.rows, 'row')} · {incoming.read}<button class="word" onclick={() => incoming.leave()}
+                >another file</button
+            >
         </p>
     </div>
     <p class="mt-2 text-lg leading-9">

@@ -9,6 +9,8 @@ import { MOST_ROWS, asRows, isWorkbook, sheetsOf, type WorkbookSheet } from './w
 export class Incoming {
     file = $state('');
     name = $state('');
+    /** Of a workbook, which sheet is read. */
+    read = $state('');
     preview = $state.raw<RowsPreview | null>(null);
     sheets = $state.raw<WorkbookSheet[]>([]);
     columns = $state.raw<Record<string, string>>({});
@@ -50,12 +52,14 @@ export class Incoming {
             return notices.warn(
                 `This sheet has ${number(sheet.rows.length)} rows. A browser reads ${number(MOST_ROWS)} of a workbook: save it as CSV and bring that.`,
             );
-        const name = `${this.original?.name ?? 'workbook'}, sheet “${sheet.name}”`;
+        const name = this.original?.name ?? 'workbook';
         await this.send(new File([asRows(sheet)], 'rows.csv', { type: 'text/csv' }), name);
+        this.read = `read as a workbook, sheet “${sheet.name}” · `;
     }
 
     async paste(text: string): Promise<void> {
         this.sheets = [];
+        [this.name, this.read] = ['', ''];
         await this.call(post<BroughtFile>('/studio/in-and-out', { text }));
     }
 
@@ -128,6 +132,7 @@ export class Incoming {
 
     private send(file: File, name: string): Promise<void> {
         this.name = name;
+        this.read = '';
         return this.call(upload<BroughtFile>('/studio/in-and-out', 'file', file));
     }
 

@@ -101,9 +101,12 @@ final readonly class InAndOutController
         return new JsonResponse([
             'file' => $brought,
             'name' => $name,
-            'preview' => $this->preview->of($this->in->read($path, SignedIn::user(), $wishes), $path, array_keys(
-                $isNew || $wishes->columns === $remembered ? $remembered : [],
-            )),
+            'preview' => $this->preview->of(
+                $this->in->read($path, SignedIn::user(), $wishes),
+                $path,
+                $wishes->columns,
+                array_keys($isNew || $wishes->columns === $remembered ? $remembered : []),
+            ),
         ]);
     }
 
@@ -122,7 +125,12 @@ final readonly class InAndOutController
         if ($done->entry > 0) {
             IncomingFiles::remember($path, array_filter($done->columns + $wishes->columns, is_string(...)));
         }
-        $answer = ['file' => $brought, 'name' => $wishes->called ?? '', 'preview' => $this->preview->of($done, $path, [])];
+        $answer = ['file' => $brought, 'name' => $wishes->called ?? '', 'preview' => $this->preview->of(
+            $done,
+            $path,
+            $wishes->columns,
+            [],
+        )];
 
         return new JsonResponse($answer, $done->entry === 0 && $done->problems !== [] && ! $wishes->goodOnly ? 409 : 200);
     }

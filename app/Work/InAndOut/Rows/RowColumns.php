@@ -77,6 +77,18 @@ final readonly class RowColumns
         return $understood;
     }
 
+    /**
+     * @param  array<string, string>  $given  as a column is called => what it is, in words; '' for nothing
+     * @return string what a column is by itself, in words; empty for nothing
+     */
+    public static function meant(string $called, array $given): string
+    {
+        $given = array_combine(array_map(Folding::fold(...), array_keys($given)), array_values($given));
+        $name = self::names()[Folding::fold($given[Folding::fold($called)] ?? $called)] ?? '';
+
+        return self::KEYS[$name] ?? ThingFields::of(Thing::Variant)[$name]->words ?? '';
+    }
+
     /** @return list<string> what a column can be, in words: keys first */
     public static function words(): array
     {

@@ -42,10 +42,11 @@ final readonly class RowPreview
     }
 
     /**
+     * @param  array<string, string>  $wished  what columns were said to be
      * @param  list<string>  $remembered  columns that are what they were the last time
      * @return array<string, mixed>
      */
-    public function of(RowsOutcome $done, string $path, array $remembered): array
+    public function of(RowsOutcome $done, string $path, array $wished, array $remembered): array
     {
         [$header, $samples, $forms] = self::looked($path);
         $columns = [];
@@ -53,7 +54,7 @@ final readonly class RowPreview
             $columns[] = [
                 'at' => $at,
                 'called' => $called,
-                'is' => $done->columns[$called] ?? '',
+                'is' => $done->columns[$called] ?? RowColumns::meant($called, $wished),
                 'sample' => $samples[$at] ?? '',
                 'numbers' => ($forms[$at] ?? NumberForm::Plain)->value,
                 'remembered' => in_array($called, $remembered, true),

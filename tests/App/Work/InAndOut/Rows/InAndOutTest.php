@@ -88,6 +88,15 @@ final class InAndOutTest extends TestCase
         );
     }
 
+    public function test_columns_that_are_known_stay_so_where_the_key_is_not(): void
+    {
+        $file = $this->bring("Nr;stock;PRICE\nLF-0028-02;3;4,00\n")->json();
+        self::assertSame(['', 'stock', 'price'], array_column($file['preview']['columns'], 'is'));
+        $look = $this->look($file['file'], ['columns' => ['Nr' => 'stock number']])->json('preview');
+        self::assertSame(['stock number', 'stock', 'price'], array_column($look['columns'], 'is'));
+        self::assertSame(1, $look['changed']);
+    }
+
     public function test_all_or_nothing_or_the_good_rows(): void
     {
         $file = $this->bring("stock number,stock\nLF-0028-02,24\nLF-0028-01,lots\n")->json('file');
