@@ -31,7 +31,7 @@ final class TableWords
             TableProblem::KeyRounded => 'A spreadsheet has rounded this number. Have the column written as text.',
             TableProblem::KeySeveral => 'The product has {count} variants. Name the one by its stock number.',
             TableProblem::Leap => 'The {field} leaps from {before} to {after}, tenfold or more. Where it is meant so, '
-                .'it can be said (--leaps).',
+                .'say so (on the console with --leaps).',
             TableProblem::TooManyCells => 'The row has {cells} cells, and the file {columns} columns. A separator may '
                 .'stand in a cell without quotes.',
         };

@@ -42,20 +42,21 @@
 
 <p class="flex flex-wrap items-baseline gap-x-2 text-sm text-quiet">
     kept:
-    {#each usual as one (one.name)}<button class="word" onclick={() => void list.find({ ...plain, ...one.filter })}
-            >{one.name}</button
+    {#each usual as one (one.name)}<button
+            class="word min-h-6"
+            onclick={() => void list.find({ ...plain, ...one.filter })}>{one.name}</button
         >{/each}
     {#each list.kept as one (one.id)}
         <span class="inline-flex items-baseline gap-1"
-            ><button class="word text-ink" onclick={() => void list.find(one.filter)}>{one.name}</button><button
-                class="px-1 hover:text-ink"
+            ><button class="word min-h-6 text-ink" onclick={() => void list.find(one.filter)}>{one.name}</button><button
+                class="min-h-6 min-w-6 px-1 hover:text-ink"
                 aria-label="Take “{one.name}” away"
                 onclick={() => void forget(one.id, one.name, one.filter)}>×</button
             ></span
         >
     {/each}
     <Popover.Root bind:open>
-        <Popover.Trigger class="word">keep this sentence…</Popover.Trigger>
+        <Popover.Trigger class="word min-h-6">keep this sentence…</Popover.Trigger>
         <Popover.Portal>
             <Popover.Content class="float z-50 w-72 p-3" sideOffset={6} role="dialog" aria-label="Keep this sentence">
                 <form

@@ -16,12 +16,11 @@
     ]);
 </script>
 
-<label
-    ><span class="unseen">In which order</span><select
-        class="field ml-2 min-h-7 py-0.5"
-        value={list.filter.sort}
-        onchange={(event) => void list.find({ sort: event.currentTarget.value })}
-    >
-        {#each sorts as sort (sort.value)}<option value={sort.value}>{sort.words}</option>{/each}
-    </select></label
+<select
+    aria-label="In which order"
+    class="field ml-2 min-h-7 py-0.5"
+    value={list.filter.sort}
+    onchange={(event) => void list.find({ sort: event.currentTarget.value })}
 >
+    {#each sorts as sort (sort.value)}<option value={sort.value}>{sort.words}</option>{/each}
+</select>

@@ -24,7 +24,9 @@
 
 <div class="mt-3 text-lg leading-9">{@render begin()} <Sentence {screen} {list} /></div>
 <div class="mt-1 flex flex-wrap items-baseline justify-between gap-x-6">
-    <p class="text-quiet">{counted(list.total, list.words.one, list.words.many)}, <Order {list} /></p>
+    <p class="text-quiet">
+        <span role="status">{counted(list.total, list.words.one, list.words.many)}</span>, <Order {list} />
+    </p>
     <KeptFilters {list} />
 </div>
 {#if list.selects}<SelectionBar {list} {deeds} />{/if}

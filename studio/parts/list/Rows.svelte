@@ -1,6 +1,6 @@
 <script lang="ts">
     import { tick } from 'svelte';
-    import { counted, number, when } from '../../lib/words';
+    import { number, when } from '../../lib/words';
     import { pageWords } from '../../lib/pages';
     import type { ListRow } from '../../lib/types';
     import ChooseColumns from './ChooseColumns.svelte';
@@ -43,6 +43,16 @@
         if (here >= list.total) here = Math.max(0, list.total - 1);
     });
 
+    /** The cursor goes to a row as soon as it is there. */
+    let isWanted = $state(false);
+    $effect(() => {
+        if (!isWanted || !list.rows[here]) return;
+        void tick().then(() => {
+            document.getElementById(`tick-${here}`)?.focus({ preventScroll: true });
+            isWanted = false;
+        });
+    });
+
     const KEYS: Record<string, (rows: number) => number> = {
         ArrowDown: () => here + 1,
         ArrowUp: () => here - 1,
@@ -52,14 +62,13 @@
         End: () => list.total - 1,
     };
 
-    async function go(to: number): Promise<void> {
+    function go(to: number): void {
         here = Math.max(0, Math.min(list.total - 1, to));
         const begins = here * ROW;
         if (scroller && begins < scroller.scrollTop) scroller.scrollTop = begins;
         else if (scroller && begins + ROW + HEAD > scroller.scrollTop + height)
             scroller.scrollTop = begins + ROW + HEAD - height;
-        await tick();
-        document.getElementById(`tick-${here}`)?.focus({ preventScroll: true });
+        isWanted = true;
     }
 
     async function key(event: KeyboardEvent, row: ListRow): Promise<void> {
@@ -72,7 +81,7 @@
         if (to === undefined) return;
         event.preventDefault();
         const from = here;
-        await go(to);
+        go(to);
         if (event.shiftKey) await selecting.range(Math.min(from, here), Math.max(from, here), true);
     }
 
@@ -84,7 +93,7 @@
 
 <div
     bind:this={scroller}
-    class="mt-2 min-h-80 overflow-y-auto border-y border-hair"
+    class="mt-2 min-h-80 overflow-auto border-y border-hair"
     style:height="calc(100vh - {above + 20}px)"
     bind:clientHeight={height}
     onscroll={(event) => (top = event.currentTarget.scrollTop)}
@@ -234,6 +243,3 @@
         {/each}
     </div>
 </div>
-<p class="unseen" role="status">
-    {list.waiting ? 'Looking…' : counted(list.total, list.words.one, list.words.many)}
-</p>

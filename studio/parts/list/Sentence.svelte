@@ -34,36 +34,33 @@
     /></label
 >
 {#if !isWho}
-    <label
-        ><span class="unseen">Of which kind</span><select
-            class="field mx-1 text-base"
-            value={list.filter.state}
-            onchange={(event) => void list.find({ state: event.currentTarget.value })}
-        >
-            {#each states as state (state.value)}<option value={state.value}>{state.words}</option>{/each}
-        </select></label
+    <select
+        aria-label="Of which kind"
+        class="field mx-1 text-base"
+        value={list.filter.state}
+        onchange={(event) => void list.find({ state: event.currentTarget.value })}
     >
+        {#each states as state (state.value)}<option value={state.value}>{state.words}</option>{/each}
+    </select>
 {/if}
 <span class="text-quiet">shown with</span>
-<label
-    ><span class="unseen">Template</span><select
-        class="field mx-1 max-w-60 text-base"
-        value={String(list.filter.template)}
-        onchange={(event) => void list.find({ template: Number(event.currentTarget.value) })}
-    >
-        <option value="0">any template</option>
-        {#each screen.data.templates as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
-    </select></label
+<select
+    aria-label="Template"
+    class="field mx-1 max-w-60 text-base"
+    value={String(list.filter.template)}
+    onchange={(event) => void list.find({ template: Number(event.currentTarget.value) })}
 >
-<label
-    ><span class="unseen">By which step</span><select
-        class="field mx-1 text-base"
-        value={list.filter.step}
-        onchange={(event) => void list.find({ step: event.currentTarget.value })}
-    >
-        {#each steps as step (step.value)}<option value={step.value}>{step.words}</option>{/each}
-    </select></label
+    <option value="0">any template</option>
+    {#each screen.data.templates as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
+</select>
+<select
+    aria-label="By which step"
+    class="field mx-1 text-base"
+    value={list.filter.step}
+    onchange={(event) => void list.find({ step: event.currentTarget.value })}
 >
+    {#each steps as step (step.value)}<option value={step.value}>{step.words}</option>{/each}
+</select>
 {#if list.filter.kind !== 'all' && screen.data.terms?.fields.length}
     <span class="text-quiet">where</span>
     <ClauseSentence

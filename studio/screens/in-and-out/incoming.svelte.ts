@@ -23,6 +23,7 @@ export class Incoming {
     busy = $state('');
     taken = $state.raw<RowsPreview | null>(null);
     private original: File | null = null;
+    private asking = 0;
 
     async bring(file: File): Promise<void> {
         this.sheets = [];
@@ -64,7 +65,10 @@ export class Incoming {
     }
 
     setColumn(called: string, is: string): Promise<void> {
-        const now = Object.fromEntries((this.preview?.columns ?? []).map((one) => [one.called, one.is]));
+        const now = {
+            ...Object.fromEntries((this.preview?.columns ?? []).map((one) => [one.called, one.is])),
+            ...this.columns,
+        };
         // What it was is free again: a thing has one column.
         for (const [other, was] of Object.entries(now)) if (was === is) now[other] = '';
         this.columns = { ...now, [called]: is };
@@ -149,9 +153,12 @@ export class Incoming {
     }
 
     private async call(answer: Promise<BroughtFile>): Promise<void> {
+        const mine = ++this.asking;
         this.busy = 'Reading…';
         try {
             const brought = await answer;
+            // Something else was wished meanwhile: its answer is on its way.
+            if (mine !== this.asking) return;
             if (brought.file !== this.file) {
                 this.file = brought.file;
                 this.name ||= brought.name;
@@ -165,8 +172,8 @@ export class Incoming {
             }
             this.preview = brought.preview;
         } catch (error) {
-            notices.trouble(error);
+            if (mine === this.asking) notices.trouble(error);
         }
-        this.busy = '';
+        if (mine === this.asking) this.busy = '';
     }
 }

@@ -191,7 +191,8 @@ final readonly class InAndOutController
 
         return new RowWishes(
             $dry,
-            Asked::flag($request, 'good'),
+            // All that could be taken is shown, whatever is to be done with the rest.
+            $dry || Asked::flag($request, 'good'),
             Asked::flag($request, 'emptied'),
             Asked::flag($request, 'leaps'),
             $remembered ?? $columns,

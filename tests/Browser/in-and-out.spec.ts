@@ -1,0 +1,151 @@
+import { expectAccessible } from './axe';
+import { expect, test } from './fresh';
+import { Studio } from './studio';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { readSheet } from 'read-excel-file/node';
+import writeWorkbook from 'write-excel-file/node';
+
+test('a supplier’s list with semicolons, comma decimals and its own order changes its stocks and nothing else', async ({
+    page,
+}, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/in-and-out');
+    const [out] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'As CSV' }).click(),
+    ]);
+    const text = readFileSync(await out.path(), 'utf8').replace(/^\u{feff}/u, '');
+    const rows = text
+        .trim()
+        .split('\r\n')
+        .slice(1)
+        .map((line) => line.split(','));
+    const codes = rows.map((row) => row.find((cell) => cell.startsWith('LF-')) ?? '').filter((code) => code !== '');
+    expect(codes.length).toBeGreaterThan(450);
+    const list = codes.slice(0, 300).reverse();
+    const path = info.outputPath('supplier.csv');
+    writeFileSync(
+        path,
+        `Artikel-Nr.;Lagerplatz;Bestand neu\r\n${list.map((code, at) => `${code};B-${at};${500 + at}`).join('\r\n')}\r\n`,
+    );
+    await page.locator('input[type=file]').setInputFiles(path);
+    await expect(page.getByRole('heading', { name: '“supplier.csv”' })).toBeVisible();
+    await page.getByLabel('What “Artikel-Nr.” goes to').selectOption('stock number');
+    await page.getByLabel('What “Bestand neu” goes to').selectOption('stock');
+    await expect(page.getByText('300 variants: stock of 300')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Take over 300' }).click();
+    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('300 variants changed');
+
+    const [after] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'As CSV' }).click(),
+    ]);
+    const now = readFileSync(await after.path(), 'utf8')
+        .replace(/^\u{feff}/u, '')
+        .trim()
+        .split('\r\n');
+    const before = text.trim().split('\r\n');
+    const header = (before[0] ?? '').split(',');
+    const stock = header.indexOf('stock');
+    let changed = 0;
+    for (const [at, line] of now.entries()) {
+        const [is, was] = [line.split(','), (before[at] ?? '').split(',')];
+        if (line !== before[at]) changed++;
+        // A title with a comma shifts all that follows by as much in both.
+        const differs = is.map((cell, place) => (cell === was[place] ? -1 : place)).filter((place) => place >= 0);
+        expect(differs.length).toBeLessThanOrEqual(1);
+        if (differs.length === 1) expect((differs[0] ?? 0) - (is.length - header.length)).toBe(stock);
+    }
+    expect(changed).toBe(300);
+    await page.locator('input[type=file]').setInputFiles(path);
+    await expect(page.getByText('remembered from last time').first()).toBeVisible();
+    await expect(page.getByText('300 rows change nothing.')).toBeVisible();
+});
+
+test('prices are edited in a workbook and brought in with three bad rows, which are mended where they stand', async ({
+    page,
+}, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/in-and-out');
+    const [out] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'As a workbook' }).click(),
+    ]);
+    const sheet = await readSheet(await out.path());
+    const header = sheet[0]?.map(String) ?? [];
+    const [code, price] = [header.indexOf('stock number'), header.indexOf('price')];
+    expect(typeof sheet[1]?.[price]).toBe('number');
+    const rows = sheet.slice(1, 21).map((row) => [String(row[code]), Number(row[price]) + 1] as (string | number)[]);
+    const [first, second, third] = [rows[3], rows[7], rows[11]];
+    if (!first || !second || !third) throw new Error('The workbook is empty.');
+    const right = String(first[0]);
+    first[0] = right.replace('LF-0', 'LF-');
+    second[1] = 'dear';
+    third[0] = '1E+12';
+    const path = info.outputPath('prices.xlsx');
+    await writeWorkbook([['stock number', 'price'], ...rows]).toFile(path);
+
+    await page.locator('input[type=file]').setInputFiles(path);
+    const mend = page.getByRole('region', { name: 'Rows to mend' });
+    await expect(mend.getByRole('heading')).toHaveText('3 rows to mend');
+    await expect(page.getByText('17 variants: price of 17')).toBeVisible();
+    await mend.getByRole('button', { name: `${right}? for line 5` }).click();
+    await expect(mend.getByRole('heading')).toHaveText('2 rows to mend');
+    await mend.getByLabel('price of line 9').fill('33.40');
+    await page.keyboard.press('Tab');
+    await expect(mend.getByRole('heading')).toHaveText('1 row to mend');
+    await expectAccessible(page);
+    await mend.getByRole('button', { name: 'leave it out (line 13)' }).click();
+    await expect(mend).toBeHidden();
+    await page.getByRole('button', { name: 'Take over 19' }).click();
+    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('19 variants changed');
+    const [after] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'As a workbook' }).click(),
+    ]);
+    const now = await readSheet(await after.path());
+    for (const [at, row] of now.entries()) {
+        const was = sheet[at] ?? [];
+        const others = row.filter((_, place) => place !== price);
+        expect(others).toEqual(was.filter((_, place) => place !== price));
+        if (at > 20) expect(row[price]).toBe(was[price]);
+    }
+    await page.getByRole('button', { name: 'Take this back' }).last().click();
+    await expect(page.getByText('It is as it was.')).toBeVisible();
+});
+
+test('what is no workbook, a workbook of two sheets, and what is pasted by keyboard', async ({ page }, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/in-and-out');
+    await expectAccessible(page);
+    const broken = info.outputPath('broken.xlsx');
+    writeFileSync(broken, Buffer.from('PK\u{3}\u{4}not a workbook at all'));
+    await page.locator('input[type=file]').setInputFiles(broken);
+    await expect(page.getByText('This workbook cannot be read')).toBeVisible();
+    const two = info.outputPath('two.xlsx');
+    await writeWorkbook([
+        { data: [['notes'], ['ask Robin']], sheet: 'Notes' },
+        {
+            data: [
+                ['stock number', 'stock'],
+                ['LF-0028-02', 12],
+            ],
+            sheet: 'List',
+        },
+    ]).toFile(two);
+    await page.locator('input[type=file]').setInputFiles(two);
+    await page.getByRole('button', { name: /^List/ }).click();
+    await expect(page.getByText('read as a workbook, sheet “List”')).toBeVisible();
+    await expect(page.getByText('1 variant: stock of 1')).toBeVisible();
+    await page.getByRole('button', { name: 'another file' }).click();
+    await page.getByLabel('Or paste rows with their header').focus();
+    await page.keyboard.insertText('stock\tstock number\n7\tLF-0028-01\nmany\tLF-0028-02');
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('1 variant: stock of 1')).toBeVisible();
+    await expect(page.getByText('The stock is a whole number')).toBeVisible();
+});

@@ -1,0 +1,201 @@
+import { expectAccessible } from './axe';
+import { expect, test } from './fresh';
+import { Studio } from './studio';
+import type { Page } from '@playwright/test';
+
+const status = (page: Page) => page.getByRole('group', { name: 'Selection' }).getByRole('status');
+const settled = async (page: Page): Promise<void> =>
+    expect(page.getByRole('table').first()).not.toHaveAttribute('aria-busy', 'true');
+const byBrand = (id: number): string =>
+    `where=${encodeURIComponent(JSON.stringify([{ field: 'brand', comparison: 'isOneOf', values: [id] }]))}`;
+
+test('a brand’s products are switched by a rule; the next one follows by itself, and one that leaves the brand moves, announced before', async ({
+    page,
+}) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const brand = await studio.id('brand', 'Ostrelve');
+    await studio.template('Maker’s page', { show: [] });
+
+    await page.goto('/studio/who');
+    await page.getByRole('button', { name: 'a condition…' }).click();
+    const picker = page.getByRole('dialog', { name: 'Condition' });
+    await picker.getByRole('combobox').selectOption({ label: 'brand is one of' });
+    await picker.getByPlaceholder('Find…').fill('Ostrelve');
+    await picker.getByLabel('Ostrelve', { exact: true }).check();
+    await picker.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByRole('status').first()).toHaveText('25 products');
+    await page.getByRole('button', { name: 'select all 25 that match' }).click();
+    await expect(status(page)).toHaveText('25 products selected.');
+    await expect(page.getByText('They are exactly: brand is one of Ostrelve.')).toBeVisible();
+    await expectAccessible(page);
+
+    await page.getByRole('button', { name: 'Make it a rule of…' }).click();
+    const panel = page.getByRole('region', { name: 'Make it a rule of a template' });
+    await panel.getByLabel('With which template').selectOption({ label: 'Maker’s page' });
+    await expect(panel.getByText('25 product pages move.')).toBeVisible();
+    await expectAccessible(page);
+    await panel.getByRole('button', { name: 'Do it' }).click();
+    await expect(page.getByText('Done: a rule of “Maker’s page”.')).toBeVisible();
+    await expect(page.getByRole('row', { name: /Almanac fountain pen/ })).toContainText('Maker’s page · closest rule');
+
+    await test.step('the next one follows', async () => {
+        await page.goto('/studio/products/new');
+        await page.getByLabel('Title').first().fill('Thirtieth pen');
+        const field = page.getByRole('group', { name: 'Brand', exact: true });
+        await field.getByRole('button', { name: /^(choose|add|another)/ }).click();
+        await field.getByPlaceholder('Find…').fill('Ostrelve');
+        await field.getByLabel('Ostrelve', { exact: true }).click();
+        await page
+            .getByLabel(/^Stock number of/)
+            .first()
+            .fill('THIRTY-1');
+        await page
+            .getByLabel(/^Price, GBP of/)
+            .first()
+            .fill('12.00');
+        await page.getByRole('button', { name: 'Save', exact: true }).click();
+        await page.waitForURL(/products\/\d+$/);
+        await page.goto(`/studio/who?${byBrand(brand)}`);
+        await expect(page.getByRole('row', { name: /Thirtieth pen/ })).toContainText('Maker’s page');
+    });
+    await test.step('one that leaves the brand moves, and that is said before', async () => {
+        await page.getByRole('link', { name: 'Thirtieth pen' }).click();
+        const field = page.getByRole('group', { name: 'Brand', exact: true });
+        await field.getByRole('button', { name: /^(choose|add|another)/ }).click();
+        await field.getByPlaceholder('Find…').fill('Hallorme');
+        await field.getByLabel('Hallorme', { exact: true }).click();
+        await expect(page.locator('[data-moves]')).toContainText(
+            'Saving moves the page of “Thirtieth pen” from “Maker’s page”',
+        );
+    });
+});
+
+test('most products are moved by a filter, three are looked at, and it is taken back', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.template('For the most', { show: [] });
+    const price = encodeURIComponent(JSON.stringify([{ field: 'price', comparison: 'atLeast', values: [500] }]));
+    await page.goto(`/studio/who?where=${price}`);
+    await page.getByRole('button', { name: /^select all \d+ that match/ }).click();
+    await expect(status(page)).toHaveText(/^\d+ products selected/);
+    const count = Number(/^\d+/.exec(await status(page).innerText())?.[0]);
+    expect(count).toBeGreaterThan(60);
+    await page.getByRole('button', { name: 'show with…' }).click();
+    const panel = page.getByRole('region', { name: /^Show \d+ products with a template/ });
+    await panel.getByLabel('With which template').selectOption({ label: 'For the most' });
+    await expect(panel.getByText(`${count} product pages move.`)).toBeVisible();
+    await panel.getByRole('button', { name: 'Do it' }).click();
+    await expect(page.getByText(/^Done: \d+ products pinned/)).toBeVisible();
+    await settled(page);
+    for (const at of [2, 9, 14]) await expect(page.getByRole('row').nth(at)).toContainText('For the most · pinned');
+    await page.getByRole('button', { name: 'Take this back' }).click();
+    await expect(page.getByText('It is as it was.')).toBeVisible();
+    await settled(page);
+    await expect(page.getByRole('row').nth(2)).not.toContainText('For the most');
+});
+
+test('what is selected by keyboard survives sorting, filtering, a reload and another window, and comes back', async ({
+    page,
+    context,
+}) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue');
+    await page.getByRole('checkbox', { name: 'Select Almanac fountain pen' }).focus();
+    await page.keyboard.press('Space');
+    await expect(status(page)).toHaveText('1 product selected.');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Shift+ArrowDown');
+    await page.keyboard.press('Shift+ArrowDown');
+    await expect(status(page)).toHaveText('4 products selected.');
+    await page.keyboard.press('End');
+    await expect(page.getByRole('checkbox', { name: /^Select/ }).last()).toBeFocused();
+    await page.keyboard.press('Space');
+    await expect(status(page)).toHaveText('5 products selected.');
+
+    await page.getByLabel('In which order').selectOption('dear');
+    await page.getByPlaceholder('of any title or number').fill('cartridges');
+    await settled(page);
+    await expect(status(page)).toHaveText('5 products selected.');
+    await page.reload();
+    await expect(status(page)).toHaveText('5 products selected.');
+
+    const other = await context.newPage();
+    await other.goto('/studio/who');
+    await expect(status(other)).toHaveText('5 products selected.');
+    await other.getByRole('checkbox', { name: 'Select Almanac fountain pen' }).uncheck();
+    await expect(status(other)).toHaveText('4 products selected.');
+    await expect(status(page)).toHaveText('4 products selected.');
+
+    await page.goto('/studio/catalogue');
+    await page.getByText('only what is selected').click();
+    await expect(page.getByText('4 products', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'select nothing' }).click();
+    await expect(status(page)).toHaveText('Nothing is selected.');
+    await page.getByRole('button', { name: 'select them again' }).click();
+    await expect(status(page)).toHaveText('4 products selected.');
+
+    await page.getByText('only what is selected').click();
+    await page.getByRole('button', { name: 'paste a list…' }).click();
+    const box = page.getByRole('dialog', { name: 'Select what is pasted' });
+    await box.getByRole('textbox').fill('lf-0028-02\nnot-a-number, /p/gift-card');
+    await box.getByRole('button', { name: 'Select them' }).click();
+    await expect(box.getByRole('status')).toContainText(
+        '2 products found and selected. 1 of them is not known: not-a-number.',
+    );
+    await expectAccessible(page);
+});
+
+test('prices of what is selected: seen before, what cannot be is said, done as one, taken back', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto(`/studio/catalogue?q=cartridges`);
+    const price = (name: string) => page.getByRole('row', { name: new RegExp(name) });
+    const before = await price('Amber Post cartridges').innerText();
+    await page.getByRole('button', { name: /^select all \d+ that match/ }).click();
+    await page.getByRole('button', { name: 'prices, stock, tags, facts…' }).click();
+    const panel = page.getByRole('region', { name: /^Change \d+ products/ });
+    await panel.getByLabel('How').selectOption('by');
+    await panel.getByLabel('Amount').fill('-4');
+    await panel.getByRole('button', { name: 'See what that would do' }).click();
+    await expect(panel.getByText('The price cannot be below nothing.').first()).toBeVisible();
+    await expect(panel.getByRole('table', { name: 'What changes most' })).toBeVisible();
+    await panel.getByLabel('How').selectOption('percent');
+    await panel.getByLabel('Per cent').fill('-10');
+    await panel.getByLabel('ending in').fill('.90');
+    await expect(panel.getByRole('button', { name: /^Change \d/ })).toBeHidden();
+    await panel.getByRole('button', { name: 'See what that would do' }).click();
+    await expectAccessible(page);
+    await panel.getByRole('button', { name: /^Change \d/ }).click();
+    await expect(page.getByText(/^Done: \d+ products: price\./)).toBeVisible();
+    await expect(price('Amber Post cartridges')).toContainText('£2.90 – £4.90');
+    await page.getByRole('button', { name: 'Take this back' }).click();
+    await expect(page.getByText('It is as it was.')).toBeVisible();
+    await settled(page);
+    expect(await price('Amber Post cartridges').innerText()).toBe(before);
+});
+
+test('a sentence is kept under a name, columns are remembered, and on a phone the list is there', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/who');
+    await page.getByRole('button', { name: 'on the fallback' }).click();
+    await expect(page).toHaveURL(/step=fallback/);
+    await page.getByPlaceholder('of any title or number').fill('ink');
+    await settled(page);
+    await page.getByRole('button', { name: 'keep this sentence…' }).click();
+    await page.getByLabel('Under which name').fill('Inks without a rule');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'columns…' }).click();
+    await page.getByRole('dialog', { name: 'Which columns' }).getByLabel('Stock').uncheck();
+    await page.keyboard.press('Escape');
+    await page.goto('/studio/who');
+    await expect(page.getByRole('columnheader', { name: 'Stock' })).toBeHidden();
+    await page.getByRole('button', { name: 'Inks without a rule', exact: true }).click();
+    await expect(page).toHaveURL(/q=ink/);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expect(page.getByRole('row', { name: /Amber Post bottled ink/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Take “Inks without a rule” away' }).click();
+    await expect(page.getByRole('button', { name: 'Inks without a rule', exact: true })).toBeHidden();
+});
