@@ -137,7 +137,8 @@ final class FloorsTest extends Plain
             'PagesOut/Whole', 'Work/Templates', 'Doors/Requests',
         ],
         'Doors/Studio/Answers' => [
-            'Ground', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Reach/Kinds', 'Reach/Rules',
+            'Ground', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Reach/Kinds',
+            'Reach/Rules',
             'Reach/Trees', 'Words', 'PagesOut', 'Work/Saving', 'Work/Finding', 'Work/Drafting',
             'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Doors/Requests',
         ],
@@ -154,7 +155,8 @@ final class FloorsTest extends Plain
         'Doors/Studio/Layout' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
             'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style',
-            'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Finding', 'Work/Why', 'Work/Starts', 'Work/Drafting',
+            'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Finding', 'Work/Why', 'Work/Starts',
+            'Work/Drafting',
             'Work/Releases/Making', 'Work/Releases', 'Work/Bulk', 'Work/Templates', 'Work/Fitting',
             'Doors/Requests', 'Doors/Studio/Answers',
         ],

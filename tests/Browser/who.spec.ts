@@ -56,7 +56,7 @@ test('a brand’s products are switched by a rule; the next one follows by itsel
             .fill('12.00');
         await page.getByRole('button', { name: 'Save', exact: true }).click();
         await page.waitForURL(/products\/\d+$/);
-        await page.goto(`/studio/who?${byBrand(brand)}`);
+        await page.goto(`/studio/who?q=thirtieth&${byBrand(brand)}`);
         await expect(page.getByRole('row', { name: /Thirtieth pen/ })).toContainText('Maker’s page');
     });
     await test.step('one that leaves the brand moves, and that is said before', async () => {

@@ -74,10 +74,10 @@ use Vestibra\App\Shop\Listing;
 use Vestibra\App\Style\AskedHouse;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Words\ReachWords;
-use Vestibra\App\Work\InAndOut\Rows\IncomingFiles;
 use Vestibra\App\Work\InAndOut\Folder\BesidesWords;
 use Vestibra\App\Work\InAndOut\Folder\ShopNames;
 use Vestibra\App\Work\InAndOut\Folder\ThingFiles;
+use Vestibra\App\Work\InAndOut\Rows\IncomingFiles;
 use Vestibra\App\Work\Templates\Fallbacks;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Composing\Composer;
@@ -107,15 +107,13 @@ final class VestibraProvider extends ServiceProvider
         foreach (self::ONCE_A_REQUEST as $class) {
             $this->app->scoped($class);
         }
-        $this->app->when(RuleFiles::class)
-            ->needs('$folder')
-            ->give(static fn (): string => config()->string('vestibra.rules'));
-        $this->app->when(IncomingFiles::class)
-            ->needs('$folder')
-            ->give(static fn (): string => config()->string('vestibra.incoming'));
-        $this->app->when(KeptAround::class)
-            ->needs('$folder')
-            ->give(static fn (): string => config()->string('vestibra.around'));
+        foreach ([
+            RuleFiles::class => 'rules', KeptAround::class => 'around', IncomingFiles::class => 'incoming',
+        ] as $class => $folder) {
+            $this->app->when($class)->needs('$folder')->give(static fn (): string => config()->string(
+                "vestibra.$folder",
+            ));
+        }
         $this->app->scoped(PagesOfTheShop::class, fn (): PagesOfTheShop => new PagesOfTheShop(array_map(
             fn (string $class): Closure => fn (): PagesOfKind => $this->app->make($class),
             PageClasses::BY_KIND,

@@ -32,7 +32,10 @@ final readonly class DraftRules
         return array_replace($reach, [$side => $has]);
     }
 
-    /** @return StepResult|non-empty-list<Problem>|null null where it has them already */
+    /**
+     * @param  list<list<array<string, mixed>>>  $clauses
+     * @return StepResult|non-empty-list<Problem>|null null where it has them already
+     */
     public function add(Template $template, User $user, string $side, array $clauses): StepResult|array|null
     {
         return $this->set($template, $user, self::with($template->draft_reach, $side, $clauses));
@@ -41,6 +44,7 @@ final readonly class DraftRules
     /**
      * What a release brought is taken back, and so the draft loses it where it still has it.
      *
+     * @param  array<mixed>  $clauses
      * @return StepResult|non-empty-list<Problem>|null
      */
     public function remove(Template $template, User $user, string $side, array $clauses): StepResult|array|null

@@ -123,7 +123,8 @@ final readonly class FieldDeeds
         if ($asked(Thing::Variant) !== []) {
             $stands['variant'] = $this->things->read(Thing::Variant, array_values(array_map(
                 intval(...),
-                Variant::query()->toBase()->whereIntegerInRaw('product_id', $products)->orderBy('id')->pluck('id')->all(),
+                Variant::query()->toBase()->whereIntegerInRaw('product_id',
+                    $products)->orderBy('id')->pluck('id')->all(),
             )));
             foreach ($stands['variant'] as $id => $fields) {
                 $changes[] = self::change(Thing::Variant, $id, $fields, $asked(Thing::Variant), $report);

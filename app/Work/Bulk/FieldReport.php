@@ -10,7 +10,6 @@ use Vestibra\App\Work\Saving\FieldWords;
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Problem;
 

@@ -50,9 +50,12 @@ final readonly class LayoutDeeds
         bool $frees,
     ): LayoutPlan|array {
         $rule = $clauses === [] || $clauses === null ? [] : $this->clauses($kind, $clauses);
-        $problem = $rule instanceof Problem ? $rule : $this->problem($deed, $kind, $pages, $template, $rule);
-        if ($problem !== null || $rule instanceof Problem) {
-            return [$problem ?? ReleaseProblem::NoShortRule->at()];
+        if ($rule instanceof Problem) {
+            return [$rule];
+        }
+        $problem = $this->problem($deed, $kind, $pages, $template, $rule);
+        if ($problem !== null) {
+            return [$problem];
         }
         $freed = $frees && $template !== null ? self::pinnedElsewhere($kind, $pages, $template->id) : [];
         $what = Counted::of(count($pages), 'page');

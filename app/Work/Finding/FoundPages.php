@@ -13,9 +13,9 @@ use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Work\Finding\Sql\FoundPageRows;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\CompiledReach;
-use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Reach;
 
 /** Pages that fit a sentence, some at a time or as a set. */
@@ -63,7 +63,7 @@ final readonly class FoundPages
     /** @return Sql a query for the numbers of all of them */
     public function all(PageFilter $filter): Sql
     {
-        return $this->found($filter)->wrap('select p.id ', '');
+        return FoundPageRows::query($this->found($filter));
     }
 
     /**
@@ -97,10 +97,7 @@ final readonly class FoundPages
                 : [new Sql($filter->state === 'hidden' ? 'p.published = 0' : 'p.published = 1')],
             ...$filter->selection === 0
                 ? []
-                : [new Sql(
-                    'p.id in (select x.page_id from selections s join selected_pages x on x.selection_id = s.id and'
-                        ." x.side = s.side where s.id = $filter->selection)",
-                )],
+                : [FoundPageRows::selected($filter->selection)],
         ];
         $contest = $this->rules->live($filter->kind);
         if ($filter->conditions !== []) {
@@ -189,7 +186,7 @@ final readonly class FoundPages
 
         return match (true) {
             $filter->sort === 'template' => [
-                "(select name from templates t where t.id = w.template_id) || ' ' || {$title[0]}", '',
+                FoundPageRows::byTemplate($title[0]), '',
             ],
             $filter->kind === PageKind::Product => self::PRODUCT_SORTS[$filter->sort] ?? $title,
             default => $title,

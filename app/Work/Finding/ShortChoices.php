@@ -106,9 +106,9 @@ final readonly class ShortChoices
         $had = $rows->facts();
         $choices = [];
         foreach ($this->facts->all() as $fact) {
-            $row = $had[$fact->id] ?? null;
-            $isHad = self::isOffered($row->products ?? 0, $count, $shown);
-            if (! $isHad && ! self::isOffered($count - ($row->products ?? 0), $count, $shown)) {
+            [$products, $kinds, $least, $most] = $had[$fact->id] ?? [0, 0, null, null];
+            $isHad = self::isOffered($products, $count, $shown);
+            if (! $isHad && ! self::isOffered($count - $products, $count, $shown)) {
                 continue;
             }
             $filled = $this->plain(new Condition('fact', 'isFilled', [], $fact->id));
@@ -117,8 +117,8 @@ final readonly class ShortChoices
                 new Condition('fact', 'isEmpty', [], $fact->id),
                 $shown->without($filled->pages),
             );
-            if ($row !== null && $isHad) {
-                array_push($choices, ...$this->fact($fact, $rows, $row->kinds, $row->least, $row->most));
+            if ($products > 0 && $isHad) {
+                array_push($choices, ...$this->fact($fact, $rows, $kinds, $least, $most));
             }
         }
 

@@ -49,9 +49,7 @@ final readonly class ShortRule
     /** @return array{clauses: list<Clause>, every: bool, hidden: int} */
     private function find(Selection $selection): array
     {
-        $rows = new ChoiceRows(
-            "select page_id from selected_pages where selection_id = $selection->id and side = $selection->side",
-        );
+        $rows = new ChoiceRows($selection->id, $selection->side);
         $selected = $rows->selected();
         $shown = $rows->shown();
         $every = $selected->holds($shown);

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Saving;
 
 use Vestibra\App\Records\Models\Catalogue\CatalogueEntry;
+use Vestibra\App\Records\Models\Catalogue\EntryThing;
 use Vestibra\App\Work\Saving\Sql\EntryRows;
+use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
 /**
  * The catalogue's history, the newest first: who, when, what from, what to.
+ *
+ * @phpstan-import-type Summary from Moves
  *
  * @phpstan-type Line array{name: string, field: string, from: string, to: string}
  * @phpstan-type Row array{id: int, at: string, by: string, words: string, lines: list<Line>, more: int, moved: int,
@@ -23,6 +27,9 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 final readonly class EntryLog
 {
     public const PAGE = 20;
+
+    /** Rows that are written in one go. */
+    private const AT_ONCE = 300;
 
     /** Lines that are shown of one entry. */
     private const LINES = 30;
@@ -64,5 +71,55 @@ final readonly class EntryLog
         }
 
         return ['entries' => $entries, 'more' => $total > $page * self::PAGE, 'total' => $total];
+    }
+
+    /**
+     * Writes a piece of the history, as it was made.
+     *
+     * @param  array<string, mixed>  $more  columns that not every entry has
+     * @param  Summary  $moves
+     * @param  array<string, int>  $numbers  of what is new in it
+     */
+    public static function keep(
+        Entry $entry,
+        int $user,
+        string $words,
+        array $moves,
+        array $numbers = [],
+        array $more = [],
+    ): int {
+        $id = (int) CatalogueEntry::query()->toBase()->insertGetId([
+            'user_id' => $user,
+            'at' => now('UTC')->toDateTimeString(),
+            'words' => $words,
+            'format' => Entry::FORMAT,
+            'changes' => json_encode(
+                $entry->toArray(),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            ),
+            'moves' => self::moves($moves, $numbers),
+        ] + $more);
+        $rows = array_map(
+            static fn (Change $change): array =>
+                ['entry_id' => $id, 'thing' => $change->thing->value, 'thing_id' => $change->id],
+            $entry->changes,
+        );
+        foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+            EntryThing::query()->toBase()->insert($some);
+        }
+
+        return $id;
+    }
+
+    /**
+     * @param  Summary  $moves
+     * @param  array<string, int>  $numbers
+     */
+    public static function moves(array $moves, array $numbers = []): string
+    {
+        return json_encode(
+            ['moves' => $moves, 'numbers' => (object) $numbers],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 }

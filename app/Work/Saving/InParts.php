@@ -50,7 +50,7 @@ final class InParts
         if ($head !== 0) {
             CatalogueEntry::query()->toBase()->where('id', $head)->update([
                 'words' => mb_substr($words, 0, 250),
-                'moves' => EntryKeeping::moves($this->moves),
+                'moves' => EntryLog::moves($this->moves),
             ]);
             CatalogueEntry::query()->toBase()
                 ->whereIntegerInRaw('id', array_slice($this->ids, 1))

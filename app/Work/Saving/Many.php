@@ -15,7 +15,6 @@ use Vestibra\Core\Catalogue\Changing\Applying;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Thing;
 
 /**
  * Very many changes of what is there: prepared beside in parts, which nobody waits for, then made in one transaction as
@@ -131,7 +130,7 @@ final class Many
         });
         if ($refusal === null && $this->head !== 0) {
             CatalogueEntry::query()->toBase()->where('id', $this->head)
-                ->update(['moves' => EntryKeeping::moves($moves)]);
+                ->update(['moves' => EntryLog::moves($moves)]);
         }
 
         return $refusal ?? $moves;
@@ -146,7 +145,7 @@ final class Many
         $made = new Entry($this->things->writeAll($entry->changes));
         $this->things->settle();
         if ($user !== null) {
-            $id = EntryKeeping::keep($made, $user->id, mb_substr($words, 0, 250), Moves::NONE, [], [
+            $id = EntryLog::keep($made, $user->id, mb_substr($words, 0, 250), Moves::NONE, [], [
                 'many' => true,
                 'part_of_id' => $this->head === 0 ? null : $this->head,
                 'takes_back_id' => $this->head === 0 ? $this->takesBack : null,

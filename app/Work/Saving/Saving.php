@@ -122,7 +122,7 @@ final readonly class Saving
             $words = self::wordsOf((int) $head);
             CatalogueEntry::query()->toBase()->where('id', $first->id)->update([
                 'words' => $words,
-                'moves' => EntryKeeping::moves($moves),
+                'moves' => EntryLog::moves($moves),
             ]);
 
             return new Saved($first->id, $first->entry, $first->numbers, $moves, $words);
@@ -194,7 +194,7 @@ final readonly class Saving
         $this->wake($made);
 
         return new Saved(
-            EntryKeeping::keep($made, $user->id, $words, $moves, $numbering->toArray(), [
+            EntryLog::keep($made, $user->id, $words, $moves, $numbering->toArray(), [
                 'key' => $key === '' ? null : $key,
                 'takes_back_id' => $takesBack,
             ]),

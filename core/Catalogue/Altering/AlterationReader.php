@@ -56,7 +56,7 @@ final readonly class AlterationReader
             $what instanceof Problem ? $problems[] = $what->code->at((string) $at, $what->values) : $read[] = $what;
         }
 
-        return $problems === [] ? $read : $problems;
+        return $problems !== [] ? $problems : ($read !== [] ? $read : [CatalogueProblem::NotAnEntry->at()]);
     }
 
     /** @param  array<array-key, mixed>  $input */
@@ -71,7 +71,8 @@ final readonly class AlterationReader
             'price' => $this->price($input),
             'sale' => $this->sale($input),
             'stock' => self::stock($input),
-            default => CatalogueProblem::UnknownField->at('', ['field' => is_string($what) ? mb_substr($what, 0, 40) : '']),
+            default => CatalogueProblem::UnknownField->at('', ['field' => is_string($what) ? mb_substr($what, 0, 40)
+                : '']),
         };
     }
 
@@ -98,7 +99,8 @@ final readonly class AlterationReader
     /** @return list<int>|null */
     private static function ids(mixed $written): ?array
     {
-        $ids = is_array($written) ? array_filter($written, static fn (mixed $one): bool => is_int($one) && $one > 0) : [];
+        $ids = is_array($written) ? array_filter($written, static fn (mixed $one): bool => is_int($one) && $one > 0)
+            : [];
 
         return is_array($written) && count($ids) === count($written) && count($ids) <= 100
             ? array_values(array_unique($ids))
@@ -121,7 +123,8 @@ final readonly class AlterationReader
         $value = FactValue::of($fact, $written);
 
         return $written !== [] && ($value === null || count($value->shown) !== count($written))
-            ? CatalogueProblem::NotOfTheFact->at('', ['fact' => $fact->name, 'written' => mb_substr($written[0], 0, 40)])
+            ? CatalogueProblem::NotOfTheFact->at('', ['fact' => $fact->name, 'written' => mb_substr($written[0], 0,
+                40)])
             : new SetField(Thing::Product, ThingFields::fact($fact->id), $value->shown ?? []);
     }
 
@@ -149,7 +152,7 @@ final readonly class AlterationReader
             }
         }
 
-        return $amount instanceof Amount
+        return $amount instanceof PriceStep
             ? new SaleAlteration($amount, is_string($from) ? $from : null, is_string($until) ? $until : null)
             : $amount;
     }
@@ -171,7 +174,7 @@ final readonly class AlterationReader
     }
 
     /** @param  array<array-key, mixed>  $input */
-    private function amount(array $input): Amount|Problem
+    private function amount(array $input): PriceStep|Problem
     {
         $how = $input['how'] ?? null;
         $written = is_string($input['amount'] ?? null) ? str_replace('−', '-', trim($input['amount'])) : '';
@@ -183,9 +186,10 @@ final readonly class AlterationReader
         if ($how === 'percent') {
             $number = str_replace(',', '.', rtrim($written, "% \u{a0}"));
 
-            return preg_match('/^[+-]?\d{1,4}(?:\.\d{1,2})?$/D', $number) !== 1 || abs((float) $number) > self::MOST_PERCENT
+            return preg_match('/^[+-]?\d{1,4}(?:\.\d{1,2})?$/D', $number) !== 1
+                || abs((float) $number) > self::MOST_PERCENT
                 ? CatalogueProblem::NotAPercentage->at('', ['written' => mb_substr($written, 0, 40)])
-                : new Amount('percent', ltrim($number, '+'), $ending, 10 ** $this->digits);
+                : new PriceStep('percent', ltrim($number, '+'), $ending, 10 ** $this->digits);
         }
         $isLess = $how === 'by' && str_starts_with($written, '-');
         $amount = in_array($how, ['to', 'by'], true)
@@ -195,7 +199,8 @@ final readonly class AlterationReader
         return match (true) {
             $amount instanceof Problem => $amount,
             ! is_int($amount) => CatalogueProblem::NotAnAmount->at('', ['written' => mb_substr($written, 0, 40)]),
-            default => new Amount($how === 'by' ? 'by' : 'to', ($isLess ? '-' : '').$amount, $ending, 10 ** $this->digits),
+            default => new PriceStep($how === 'by' ? 'by' : 'to', ($isLess ? '-' : '').$amount, $ending,
+                10 ** $this->digits),
         };
     }
 }

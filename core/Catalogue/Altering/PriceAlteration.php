@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Altering;
 
-use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Problem;
 
 /**
  * Another price for every variant.
  *
- * @api
+ * @internal
  */
 final readonly class PriceAlteration implements Alteration
 {
-    public function __construct(private Amount $amount)
+    public function __construct(private PriceStep $amount)
     {
     }
 

@@ -11,16 +11,16 @@ use Vestibra\Core\Problem;
 /**
  * Every variant is on sale, at a price made of its own, within some days; or is not any more.
  *
- * @api
+ * @internal
  */
 final readonly class SaleAlteration implements Alteration
 {
     /**
-     * @param  Amount|null  $amount  null: the sale ends
+     * @param  PriceStep|null  $amount  null: the sale ends
      * @param  string|null  $from  as fields of days have it
      */
     public function __construct(
-        private ?Amount $amount,
+        private ?PriceStep $amount,
         private ?string $from = null,
         private ?string $until = null,
     ) {

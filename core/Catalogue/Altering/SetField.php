@@ -9,7 +9,7 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 /**
  * A field is set to the same value everywhere.
  *
- * @api
+ * @internal
  */
 final readonly class SetField implements Alteration
 {

@@ -13,7 +13,7 @@ use Vestibra\Core\Problem;
  * The stock of every variant is set, or becomes more or less; what is not counted is not counted more or less, and
  * nothing goes below 0.
  *
- * @api
+ * @internal
  */
 final readonly class StockAlteration implements Alteration
 {

@@ -13,7 +13,7 @@ use Vestibra\Core\Problem;
  * Products get some categories or tags and lose others; the rest stay. Whoever loses the main category has the first
  * of those that are left, and whoever has none gets the first that comes.
  *
- * @api
+ * @internal
  */
 final readonly class TakeInAndOut implements Alteration
 {

@@ -21,7 +21,7 @@ final class ClauseSearch
     /** Of one comparison so many choices of values that take all wanted pages are tried. */
     private const MOST_COVERS = 200;
 
-    private ?Rule $best = null;
+    private ?ShortestRule $best = null;
 
     private int $steps = 0;
 
@@ -42,8 +42,8 @@ final class ClauseSearch
     ) {
     }
 
-    /** @return Rule|null of one clause with at most so many conditions */
-    public function find(PageSet $wanted, int $conditions): ?Rule
+    /** @return ShortestRule|null of one clause with at most so many conditions */
+    public function find(PageSet $wanted, int $conditions): ?ShortestRule
     {
         [$this->best, $this->steps, $this->whole, $this->single] = [null, 0, [], []];
         foreach ($this->choices as $choice) {
@@ -92,23 +92,30 @@ final class ClauseSearch
     {
         $useful = array_filter($choice->pages, static fn (PageSet $pages): bool => $pages->meets($wanted));
         $found = [];
-        $try = function (array $values, PageSet $pages) use (&$try, &$found, $useful, $wanted): void {
-            $left = $wanted->without($pages)->first();
-            if ($left === null) {
-                sort($values);
-                $values === [] || $found[implode("\0", $values)] = [$values, $pages];
-
-                return;
-            }
-            foreach (count($values) < self::MOST_VALUES && count($found) < self::MOST_COVERS
-                ? $useful
-                : [] as $value => $own) {
-                $own->has($left) && $try([...$values, $value], $pages->or($own));
-            }
-        };
-        $try([], PageSet::none());
+        $this->cover($useful, $wanted, [], PageSet::none(), $found);
 
         return array_values($found);
+    }
+
+    /**
+     * @param  array<array-key, PageSet>  $useful
+     * @param  list<array-key>  $values
+     * @param  array<string, array{non-empty-list<array-key>, PageSet}>  $found
+     */
+    private function cover(array $useful, PageSet $wanted, array $values, PageSet $pages, array &$found): void
+    {
+        $left = $wanted->without($pages)->first();
+        if ($left === null) {
+            sort($values);
+            $values === [] || $found[implode("\0", array_map(strval(...), $values))] = [$values, $pages];
+
+            return;
+        }
+        foreach (count($values) < self::MOST_VALUES && count($found) < self::MOST_COVERS
+            ? $useful
+            : [] as $value => $own) {
+            $own->has($left) && $this->cover($useful, $wanted, [...$values, $value], $pages->or($own), $found);
+        }
     }
 
     /**
@@ -176,7 +183,7 @@ final class ClauseSearch
         // All of one is any of one, which says it more plainly.
         $isPlain = array_filter($growing, static fn (array $one): bool => $one[0]->how === HowMany::All
             && count($one[1]) === 1) === [];
-        $rule = $conditions === [] || ! $isPlain ? null : Rule::of([$conditions]);
+        $rule = $conditions === [] || ! $isPlain ? null : ShortestRule::of([$conditions]);
         if ($rule !== null && ($this->best === null || Shortness::compare($rule, $this->best) < 0)) {
             $this->best = $rule;
         }

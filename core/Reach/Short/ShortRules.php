@@ -23,9 +23,9 @@ final class ShortRules
 
     private int $looks = 0;
 
-    private ?Rule $best = null;
+    private ?ShortestRule $best = null;
 
-    /** @var array<string, Rule|null> */
+    /** @var array<string, ShortestRule|null> */
     private array $known = [];
 
     private readonly ClauseSearch $search;
@@ -42,9 +42,8 @@ final class ShortRules
     /**
      * @param  list<PlainChoice|ValueChoice>  $choices
      * @param  PageSet  $wanted  at least one page, and not all
-     * @param  PageSet  $all
      */
-    public static function find(array $choices, PageSet $wanted, PageSet $all): ?Rule
+    public static function find(array $choices, PageSet $wanted, PageSet $all): ?ShortestRule
     {
         $off = $all->without($wanted);
         $one = (new ClauseSearch($choices, $off))->find($wanted, ClauseSearch::MOST_CONDITIONS);
@@ -56,7 +55,7 @@ final class ShortRules
         return (new self($choices, $wanted, $off))->shared($one);
     }
 
-    private function shared(?Rule $one): ?Rule
+    private function shared(?ShortestRule $one): ?ShortestRule
     {
         $this->best = $one;
         for ($both = 2; $both <= 2 * ClauseSearch::MOST_CONDITIONS; $both++) {
@@ -96,7 +95,7 @@ final class ShortRules
         $left = $this->wanted->without($ones)->without($others);
         $taken = $this->pages($one)->or($other === null ? PageSet::none() : $this->pages($other));
         if ($other !== null && $taken->holds($this->wanted)) {
-            $rule = Rule::of([$one->clauses[0]->conditions, $other->clauses[0]->conditions]);
+            $rule = ShortestRule::of([$one->clauses[0]->conditions, $other->clauses[0]->conditions]);
             if (count($rule->clauses) === 2
                 && ($this->best === null || Shortness::compare($rule, $this->best) < 0)) {
                 $this->best = $rule;
@@ -112,7 +111,7 @@ final class ShortRules
         $this->split($ones->or($more), $others, $first, $second);
     }
 
-    private function clause(PageSet $pages, int $conditions): ?Rule
+    private function clause(PageSet $pages, int $conditions): ?ShortestRule
     {
         $key = "$conditions ".implode(',', $pages->pages());
         if (! array_key_exists($key, $this->known)) {
@@ -125,7 +124,7 @@ final class ShortRules
     }
 
     /** The pages that a clause takes. */
-    private function pages(Rule $rule): PageSet
+    private function pages(ShortestRule $rule): PageSet
     {
         $pages = null;
         foreach ($rule->clauses[0]->conditions as $condition) {

@@ -11,7 +11,7 @@ use Vestibra\Core\Reach\Condition;
  * Which of two rules for the same pages is the better one: the one with fewer conditions; then the more lasting one,
  * compared from its least lasting condition on; then the shorter one as it is written; then the first by its letters.
  *
- * @api
+ * @internal
  */
 final class Shortness
 {
@@ -21,7 +21,7 @@ final class Shortness
     ];
 
     /** @return int below zero where the first is the better one */
-    public static function compare(Rule $one, Rule $other): int
+    public static function compare(ShortestRule $one, ShortestRule $other): int
     {
         return [$one->conditions, $one->fleeting, strlen($one->written), $one->written]
             <=> [$other->conditions, $other->fleeting, strlen($other->written), $other->written];

@@ -179,16 +179,15 @@ final readonly class FoundAnswer
             'clause' => $only === null
                 ? ['conditions' => [], 'phrases' => [], 'names' => (object) []]
                 : $this->sentence->said($only, $this->sentence->read($only, $asks['where'])),
-            'selection' => self::selects($only)
+            'selection' => $only !== null && self::selects($only)
                 ? $this->selections->state($this->selections->of(SignedIn::user(), $only))
                 : null,
         ];
     }
 
-    /** @phpstan-assert-if-true PageKind $kind */
-    private static function selects(?PageKind $kind): bool
+    private static function selects(PageKind $kind): bool
     {
-        return $kind !== null && PageAddresses::isPage($kind->value);
+        return PageAddresses::isPage($kind->value);
     }
 
     /**

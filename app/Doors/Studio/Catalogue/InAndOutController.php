@@ -40,6 +40,8 @@ final readonly class InAndOutController
     /** In seconds. */
     private const LONGEST = 600;
 
+    private const MOST_COLUMNS = 200;
+
     /** Rows that are mended by hand. */
     private const MOST_MENDED = 1_000;
 
@@ -66,7 +68,7 @@ final readonly class InAndOutController
     public function bring(Request $request): JsonResponse
     {
         $file = $request->file('file');
-        $text = $request->input('text');
+        $text = Asked::untrusted($request, 'text');
         if ($file instanceof UploadedFile && (! $file->isValid() || $file->getSize() > self::MOST)
             || $file === null && (int) $request->header('Content-Length') > self::MOST) {
             return self::said('This file is larger than 60 MB. Nothing was changed; bring it in two halves.', 413);
@@ -132,7 +134,8 @@ final readonly class InAndOutController
             [],
         )];
 
-        return new JsonResponse($answer, $done->entry === 0 && $done->problems !== [] && ! $wishes->goodOnly ? 409 : 200);
+        return new JsonResponse($answer, $done->entry === 0 && $done->problems !== [] && ! $wishes->goodOnly ? 409
+            : 200);
     }
 
     /** All variants, or those of the selected products, as a file. */
@@ -175,11 +178,11 @@ final readonly class InAndOutController
             return self::said($given->errors()->first(), 422);
         }
         $columns = [];
-        foreach ((array) $request->input('columns', []) as $called => $is) {
+        foreach (Asked::map($request, 'columns', self::MOST_COLUMNS) as $called => $is) {
             $columns[(string) $called] = is_string($is) ? $is : '';
         }
         $mended = [];
-        foreach ((array) $request->input('mended', []) as $line => $cells) {
+        foreach (Asked::map($request, 'mended', self::MOST_MENDED) as $line => $cells) {
             $mended[(int) $line] = is_array($cells)
                 ? array_combine(
                     array_map(intval(...), array_keys($cells)),
@@ -187,7 +190,7 @@ final readonly class InAndOutController
                 )
                 : null;
         }
-        $numbers = $request->input('numbers');
+        $numbers = Asked::text($request, 'numbers');
 
         return new RowWishes(
             $dry,
@@ -196,7 +199,7 @@ final readonly class InAndOutController
             Asked::flag($request, 'emptied'),
             Asked::flag($request, 'leaps'),
             $remembered ?? $columns,
-            is_string($numbers) ? NumberForm::tryFrom($numbers) : null,
+            NumberForm::tryFrom($numbers),
             $mended,
             $name === '' ? null : $name,
             fn (int $done, int $all): bool => (new Progress(Asked::key($request)))->note('made', $done, $all),

@@ -86,8 +86,8 @@ final readonly class WhoController
         $ends = Asked::ids($request, 'ends', 2);
         if ($ids === [] || array_diff($ends, [$ids[0], $ids[count($ids) - 1]]) !== []) {
             return new JsonResponse([
-                'message' => 'The list has changed meanwhile. Nothing was selected; look at it as it is now, and select '
-                    .'again.',
+                'message' => 'The list has changed meanwhile. Nothing was selected. Look at it as it is now, and '
+                    .'choose the rows again.',
             ], 409);
         }
 
@@ -116,7 +116,7 @@ final readonly class WhoController
     /** Stock numbers, bar codes or addresses. */
     public function paste(Request $request, PastedPages $pasted): JsonResponse
     {
-        $text = $request->input('text');
+        $text = Asked::untrusted($request, 'text');
         if (! is_string($text) || trim($text) === '') {
             return new JsonResponse(
                 ['message' => 'There was nothing to find. Paste stock numbers or addresses, one a line.'],

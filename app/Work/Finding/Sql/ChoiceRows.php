@@ -15,9 +15,12 @@ use Vestibra\Core\Reach\Short\PageSet;
  */
 final readonly class ChoiceRows
 {
-    /** @param  string  $selected  a query for the numbers of the selected pages */
-    public function __construct(private string $selected)
+    /** A query for the numbers of the selected pages. */
+    private string $selected;
+
+    public function __construct(int $selection, int $side)
     {
+        $this->selected = "select page_id from selected_pages where selection_id = $selection and side = $side";
     }
 
     public function shown(): PageSet
@@ -27,7 +30,8 @@ final readonly class ChoiceRows
 
     public function selected(): PageSet
     {
-        return PageSet::of(Database::numbers("select id from products where published = 1 and id in ($this->selected)"));
+        return PageSet::of(Database::numbers('select id from products where published = 1 and id in '
+            ."($this->selected)"));
     }
 
     /** @return array<int, PageSet> */
@@ -40,7 +44,8 @@ final readonly class ChoiceRows
     /** @return array<int, PageSet> by a column of a table that ties something to products */
     public function linked(string $table, string $column): array
     {
-        return self::sets("select $column as value, json_group_array(product_id) as pages from $table group by $column");
+        return self::sets("select $column as value, json_group_array(product_id) as pages from $table group by "
+            ."$column");
     }
 
     /** The products that offer an option. */
@@ -75,15 +80,23 @@ final readonly class ChoiceRows
     /**
      * How many values of each fact the selected products have, and within which bounds its numbers lie.
      *
-     * @return array<int, object{fact_id: int, products: int, kinds: int, least: int|null, most: int|null}&stdClass>
+     * @return array<int, array{int, int, int|null, int|null}> products, kinds of values, the least, the greatest; by
+     *     fact
      */
     public function facts(): array
     {
-        /** @var array<int, object{fact_id: int, products: int, kinds: int, least: int|null, most: int|null}&stdClass> */
-        return array_column(Database::rows(
+        $facts = [];
+        foreach (Database::rows(
             'select fact_id, count(distinct product_id) as products, count(distinct folded) as kinds, min(number) as '
                 ."least, max(number) as most from fact_values where product_id in ($this->selected) group by fact_id",
-        ), null, 'fact_id');
+        ) as $row) {
+            $facts[(int) $row->fact_id] = [
+                (int) $row->products, (int) $row->kinds,
+                $row->least === null ? null : (int) $row->least, $row->most === null ? null : (int) $row->most,
+            ];
+        }
+
+        return $facts;
     }
 
     /** @return array<string, PageSet> by the value as it is compared, of those that a selected product has */
@@ -109,7 +122,8 @@ final readonly class ChoiceRows
         );
         Database::run(
             'insert into counted select v.product_id, min('.SellingSql::price($moment).'), max('
-                .SellingSql::onSale($moment).'), case when count(*) = count(v.stock) then sum(max(v.stock, 0)) end, max('
+                .SellingSql::onSale($moment).'), case when count(*) = count(v.stock) then sum(max(v.stock, 0)) end, '
+                    .'max('
                 .SellingSql::IN_STOCK.') from variants v where v.published = 1 group by v.product_id',
         );
     }
@@ -162,7 +176,8 @@ final readonly class ChoiceRows
         $offered = [];
         foreach (Database::rows(
             'select x.option_id, count(distinct v.product_id) as products, count(distinct x.option_value_id) as kinds '
-                .'from variants v join variant_values x on x.variant_id = v.id where v.published = 1 and v.product_id in '
+                .'from variants v join variant_values x on x.variant_id = v.id where v.published = 1 and '
+                    .'v.product_id in '
                 ."($this->selected) group by x.option_id",
         ) as $row) {
             $offered[(int) $row->option_id] = [(int) $row->products, (int) $row->kinds];

@@ -9,7 +9,8 @@ use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
 
 /**
- * Pages that fit a sentence, in order. An order by title, price or age walks its index where nothing else is asked; what
+ * Pages that fit a sentence, in order. An order by title, price or age walks its index where nothing else is asked;
+ * what
  * has to be asked of every page is in step with their number.
  */
 final class FoundPageRows
@@ -33,6 +34,27 @@ final class FoundPageRows
     public static function numbers(Sql $query): array
     {
         return Database::numbers($query->text, $query->bindings);
+    }
+
+    /** @return Sql a query for the numbers of pages, from `from` to the end of `where` */
+    public static function query(Sql $found): Sql
+    {
+        return $found->wrap('select p.id ', '');
+    }
+
+    /** Pages in the order of their templates' names, each of them `w`. */
+    public static function byTemplate(string $title): string
+    {
+        return "(select name from templates t where t.id = w.template_id) || ' ' || $title";
+    }
+
+    /** True for pages called `p` that a selection holds. */
+    public static function selected(int $selection): Sql
+    {
+        return new Sql(
+            'p.id in (select x.page_id from selections s join selected_pages x on x.selection_id = s.id and x.side = '
+                ."s.side where s.id = $selection)",
+        );
     }
 
     public static function count(Sql $found): int

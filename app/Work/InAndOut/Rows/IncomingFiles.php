@@ -10,7 +10,8 @@ use Vestibra\App\Records\Models\User;
 use Vestibra\Core\Catalogue\Folding;
 
 /**
- * Files of rows that somebody has brought and not yet taken. They lie beside the shop's data for a day, each for whoever
+ * Files of rows that somebody has brought and not yet taken. They lie beside the shop's data for a day, each for
+ * whoever
  * brought it; what their columns are is remembered by their header.
  */
 final readonly class IncomingFiles

@@ -90,7 +90,8 @@ final readonly class RowPreview
     private function lines(array $shown): array
     {
         $named = Variant::query()->toBase()->join('products', 'products.id', '=', 'variants.product_id')
-            ->whereIntegerInRaw('variants.id', array_map(static fn (Change $one): int => $one->id, array_values($shown)))
+            ->whereIntegerInRaw('variants.id', array_map(static fn (Change $one): int => $one->id,
+                array_values($shown)))
             ->get(['variants.id', 'variants.sku', 'products.title'])
             ->keyBy('id')
             ->all();
@@ -118,7 +119,10 @@ final readonly class RowPreview
         return $lines;
     }
 
-    /** @return array{list<string>, array<int, string>, array<int, NumberForm>} header, examples, how numbers are written */
+    /**
+     * @return array{list<string>, array<int, string>, array<int, NumberForm>} header, examples, how numbers are
+     *     written
+     */
     private static function looked(string $path): array
     {
         $header = $samples = $tallies = [];

@@ -65,7 +65,8 @@ final readonly class RowsIn
         if ($many->isEmpty() || ($report->wrong > 0 && ! $wishes->goodOnly)) {
             return $report->outcome(0, Moves::NONE);
         }
-        $done = $wishes->dry ? $many->foresee() : $many->save($user, $report->words($wishes->called ?? basename($path)));
+        $done = $wishes->dry ? $many->foresee() : $many->save($user, $report->words($wishes->called
+            ?? basename($path)));
         if ($done instanceof Refusal) {
             $report->wrong(0, '', '', $done->problems[0] ?? CatalogueProblem::ChangedSince->at('', [
                 'count' => count($done->crossings),

@@ -6,8 +6,8 @@ namespace Vestibra\App\Work\InAndOut\Rows;
 
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\Catalogue\Variant;
-use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Models\Selection;
+use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\App\Work\Finding\FoundRows;
 use Vestibra\Core\Catalogue\Changing\FieldType;
@@ -27,7 +27,8 @@ final readonly class RowsOut
     ];
 
     /** What the list says of products, for reading: it is not taken back in. */
-    private const BESIDES = ['brand' => 'brand', 'category' => 'category', 'template' => 'templateName', 'step' => 'by'];
+    private const BESIDES = ['brand' => 'brand', 'category' => 'category', 'template' => 'templateName',
+        'step' => 'by'];
 
     public function __construct(
         private StoredThings $things,

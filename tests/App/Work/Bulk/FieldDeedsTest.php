@@ -249,7 +249,8 @@ final class FieldDeedsTest extends TestCase
         foreach (DB::table('products')->where('published', 1)->pluck('id') as $id) {
             $product = $this->app->make(ProductReader::class)->byId((int) $id);
             $product === null
-                || $verdicts[(int) $id] = $this->app->make(Verdicts::class)->of(PageKind::Product, $product)->templateId;
+                || $verdicts[(int) $id] = $this->app->make(Verdicts::class)->of(PageKind::Product,
+                    $product)->templateId;
         }
 
         return $verdicts;

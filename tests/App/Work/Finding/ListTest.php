@@ -58,8 +58,8 @@ final class ListTest extends TestCase
             $steps[$row['by']][] = $row['id'];
         }
         self::assertCount(4, $steps);
-        foreach (['pinned' => 'pinned', 'first' => 'goes first', 'rule' => 'closest rule', 'fallback' => 'fallback'] as
-            $step => $by) {
+        foreach (['pinned' => 'pinned', 'first' => 'goes first', 'rule' => 'closest rule',
+            'fallback' => 'fallback'] as $step => $by) {
             self::assertSame($steps[$by], array_column($this->all("step=$step"), 'id'), $step);
         }
         $won = array_filter($rows, fn (array $row): bool => $row['template'] === $this->inks->id);
@@ -166,7 +166,10 @@ final class ListTest extends TestCase
         $this->postJson('/studio/who/filters', ['name' => 'Number 3'])->assertOk();
     }
 
-    /** @return list<array{id: int, title: string, template: int|null, templateName: string, by: string, cells: array{brand: string}, next: mixed}> */
+    /**
+     * @return list<array{id: int, title: string, template: int|null, templateName: string, by: string,
+     *     cells: array{brand: string}, next: mixed}>
+     */
     private function all(string $query): array
     {
         $rows = [];

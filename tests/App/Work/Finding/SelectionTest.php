@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Work\Finding;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Doors\Shapes\Shapes;
 use Vestibra\App\Records\Models\User;
 use Vestibra\Tests\App\Doors\Shapes\Conforming;
-use Vestibra\App\Doors\Shapes\Shapes;
 use Vestibra\Tests\App\Factories\UserFactory;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
@@ -49,7 +49,7 @@ final class SelectionTest extends TestCase
                 'none' => array_diff($held, $matching),
                 'allBut' => array_diff($matching, $held),
                 'range' => array_unique([...$held, ...$this->places($filter, 2, 5)]),
-                'undo' => $before ?? $held,
+                'undo' => $before,
                 default => [],
             };
             $state = match ($deed) {
@@ -118,7 +118,8 @@ final class SelectionTest extends TestCase
             ->assertStatus(409)
             ->assertJsonPath(
                 'message',
-                'The list has changed meanwhile. Nothing was selected; look at it as it is now, and select again.',
+                'The list has changed meanwhile. Nothing was selected. Look at it as it is now, and choose the rows '
+                    .'again.',
             );
         self::assertSame([], $this->selected());
         $this->postJson('/studio/who/selection/range', ['from' => 5_000, 'to' => 5_001, 'on' => true])
@@ -168,7 +169,8 @@ final class SelectionTest extends TestCase
             $this->postJson('/studio/who/selection/paste', $body)->assertStatus(422);
         }
         $this->postJson('/studio/who/selection/paste', ['text' => str_repeat('a ', 4_000_001)])->assertStatus(413);
-        $found = $this->postJson('/studio/who/selection/paste', ['text' => "∅ '; drop table x; % \0"])->assertOk()->json();
+        $found = $this->postJson('/studio/who/selection/paste',
+            ['text' => "∅ '; drop table x; % \0"])->assertOk()->json();
         self::assertSame([0, 1], [$found['found'], $found['selection']['count']]);
         $this->postJson('/studio/who/selection/all', ['how' => 'everything'])->assertStatus(422);
         $this->tick([0, -3, 999_999], true);

@@ -78,7 +78,7 @@ final class ShortRuleTest extends TestCase
         DB::table('variants')->whereIn('product_id', array_slice($ids, 40, 2))->update(['stock' => -4]);
         $this->postJson('/studio/who/selection/tick', ['ids' => array_slice($ids, 18, 24), 'on' => true]);
         $selection = Selection::query()->firstOrFail();
-        $rows = new ChoiceRows("select page_id from selected_pages where selection_id = $selection->id and side = 0");
+        $rows = new ChoiceRows($selection->id, $selection->side);
         $seen = 0;
         foreach ($this->app->make(ShortChoices::class)->of($rows, $rows->selected(), $rows->shown()) as $choice) {
             foreach ($choice instanceof PlainChoice

@@ -24,7 +24,8 @@ final class ThingsTest extends TestCase
         )[0]->n;
 
         self::assertGreaterThan(2, $expected);
-        self::assertSame($expected, $this->rows(self::where(['category', 'isIn', [$inks]], ['brand', 'isOneOf', [$brand]]))['total']);
+        self::assertSame($expected, $this->rows(self::where(['category', 'isIn', [$inks]], ['brand', 'isOneOf',
+            [$brand]]))['total']);
         self::assertSame(DB::table('products')->where('published', 0)->count(), $this->rows('state=hidden')['total']);
         self::assertSame(
             (int) DB::scalar('select count(*) from products where picture_count = 0'),

@@ -233,7 +233,8 @@ final class WhyTest extends TestCase
             'subject_id' => $this->id('products', 'Gift card'),
             'template_id' => $this->inks->id,
         ]);
-        $this->getJson('/studio/who/rows?step=pinned')->assertJsonPath('total', 1)->assertJsonPath('rows.0.by', 'pinned');
+        $this->getJson('/studio/who/rows?step=pinned')->assertJsonPath('total', 1)->assertJsonPath('rows.0.by',
+            'pinned');
         $this->get('/studio/who')->assertOk();
         $this->get('/studio/why/product/teal-tide-bottled-ink')->assertOk();
         $this->get('/studio/why/product/nothing')->assertNotFound();

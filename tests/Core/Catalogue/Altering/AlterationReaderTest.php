@@ -103,7 +103,8 @@ final class AlterationReaderTest extends TestCase
             [['what' => 'fact', 'of' => 5, 'set' => ['perhaps']]], CatalogueProblem::NotOfTheFact,
         ];
         yield 'rich text' => [[['what' => 'fact', 'of' => 6, 'set' => ['x']]], CatalogueProblem::UnknownField];
-        yield 'per cent' => [[['what' => 'price', 'how' => 'percent', 'amount' => 'ten']], CatalogueProblem::NotAPercentage];
+        yield 'per cent' => [[['what' => 'price', 'how' => 'percent', 'amount' => 'ten']],
+            CatalogueProblem::NotAPercentage];
         yield 'far too many per cent' => [
             [['what' => 'price', 'how' => 'percent', 'amount' => '1000.5']], CatalogueProblem::NotAPercentage,
         ];
@@ -114,13 +115,16 @@ final class AlterationReaderTest extends TestCase
         ];
         yield 'no way' => [[['what' => 'price', 'how' => 'magic', 'amount' => '3']], CatalogueProblem::NotAnAmount];
         yield 'an ending of three digits' => [
-            [['what' => 'price', 'how' => 'percent', 'amount' => '3', 'ending' => '.999']], CatalogueProblem::NotAnEnding,
+            [['what' => 'price', 'how' => 'percent', 'amount' => '3', 'ending' => '.999']],
+            CatalogueProblem::NotAnEnding,
         ];
         yield 'a day' => [
-            [['what' => 'sale', 'how' => 'percent', 'amount' => '-3', 'from' => 'soon']], CatalogueProblem::NotAnInstant,
+            [['what' => 'sale', 'how' => 'percent', 'amount' => '-3', 'from' => 'soon']],
+            CatalogueProblem::NotAnInstant,
         ];
         yield 'half a piece' => [[['what' => 'stock', 'how' => 'to', 'amount' => '1.5']], CatalogueProblem::NotACount];
-        yield 'stock below nothing' => [[['what' => 'stock', 'how' => 'to', 'amount' => '-1']], CatalogueProblem::NotACount];
+        yield 'stock below nothing' => [[['what' => 'stock', 'how' => 'to', 'amount' => '-1']],
+            CatalogueProblem::NotACount];
     }
 
     #[DataProvider('refused')]

@@ -8,7 +8,7 @@ use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Short\HowMany;
 use Vestibra\Core\Reach\Short\PageSet;
 use Vestibra\Core\Reach\Short\PlainChoice;
-use Vestibra\Core\Reach\Short\Rule;
+use Vestibra\Core\Reach\Short\ShortestRule;
 use Vestibra\Core\Reach\Short\Shortness;
 use Vestibra\Core\Reach\Short\ValueChoice;
 
@@ -16,7 +16,7 @@ use Vestibra\Core\Reach\Short\ValueChoice;
 final class EveryRule
 {
     /** @param  list<PlainChoice|ValueChoice>  $choices */
-    public static function best(array $choices, PageSet $wanted, PageSet $all): ?Rule
+    public static function best(array $choices, PageSet $wanted, PageSet $all): ?ShortestRule
     {
         $pages = $all->pages();
         $number = static fn (PageSet $set): int => array_sum(array_map(
@@ -42,7 +42,7 @@ final class EveryRule
                 if ($one < $other && ($one | $other) === $goal) {
                     foreach ($rules as $rule) {
                         foreach ($others as $second) {
-                            $both = Rule::of([$rule->clauses[0]->conditions, $second->clauses[0]->conditions]);
+                            $both = ShortestRule::of([$rule->clauses[0]->conditions, $second->clauses[0]->conditions]);
                             $best = $best === null || Shortness::compare($both, $best) < 0 ? $both : $best;
                         }
                     }
@@ -92,7 +92,8 @@ final class EveryRule
     /**
      * @param  list<array{Condition, int}>  $conditions
      * @param  list<Condition>  $made
-     * @param  array<int, array<int, Rule>>  $clauses  the best by what it takes and by the number of its conditions
+     * @param  array<int, array<int, ShortestRule>>  $clauses  the best by what it takes and by the number of its
+     *     conditions
      */
     private static function clauses(
         array $conditions,
@@ -103,7 +104,7 @@ final class EveryRule
         array &$clauses,
     ): void {
         if ($made !== [] && ($taken & ~$goal) === 0 && $taken !== 0) {
-            $rule = Rule::of([$made]);
+            $rule = ShortestRule::of([$made]);
             $best = $clauses[$taken][$rule->conditions] ?? null;
             if ($best === null || Shortness::compare($rule, $best) < 0) {
                 $clauses[$taken][$rule->conditions] = $rule;

@@ -11,7 +11,7 @@ use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Short\HowMany;
 use Vestibra\Core\Reach\Short\PageSet;
 use Vestibra\Core\Reach\Short\PlainChoice;
-use Vestibra\Core\Reach\Short\Rule;
+use Vestibra\Core\Reach\Short\ShortestRule;
 use Vestibra\Core\Reach\Short\ShortRules;
 use Vestibra\Core\Reach\Short\ValueChoice;
 use Vestibra\Tests\Core\Chance;
@@ -49,7 +49,8 @@ final class ShortRulesTest extends TestCase
             );
             $found[$expected === null ? 0 : count($expected->clauses)]++;
         }
-        self::assertGreaterThan(3, min($found), 'Shops without a rule, with one clause, and with two: '.implode(' ', $found));
+        self::assertGreaterThan(3, min($found), 'Shops without a rule, with one clause, and with two: '.implode(' ',
+            $found));
     }
 
     public function test_fewer_conditions_come_first_then_what_lasts_then_the_shorter_writing(): void
@@ -64,7 +65,8 @@ final class ShortRulesTest extends TestCase
 
         self::assertSame([[['tag', 'hasAnyOf', [7]]]], self::said([$sale, $tag], $two, $all));
         self::assertSame([[['brand', 'isOneOf', [3, 4]]]], self::said([$sale, $tag, $brand, $wide], $two, $all));
-        self::assertSame([[['sale', 'isOn', []]]], self::said([$sale, $wide, $not], $two, $all), 'One is fewer than two.');
+        self::assertSame([[['sale', 'isOn', []]]], self::said([$sale, $wide, $not], $two, $all),
+            'One is fewer than two.');
         self::assertSame(
             [[['category', 'isIn', [1]], ['brand', 'isNoneOf', [5]]]],
             self::said([$wide, $not], $two, $all),
@@ -90,7 +92,8 @@ final class ShortRulesTest extends TestCase
         self::assertCount(2, self::said($brands(10), PageSet::of(range(1, 10)), $all) ?? []);
         self::assertNull(self::said($brands(11), PageSet::of(range(1, 11)), $all));
         $options = [
-            new ValueChoice('option', 'offersValue', HowMany::Any, [1 => PageSet::of([1, 2]), 2 => PageSet::of([2, 3])]),
+            new ValueChoice('option', 'offersValue', HowMany::Any, [1 => PageSet::of([1, 2]), 2 => PageSet::of([2,
+                3])]),
         ];
         self::assertNull(self::said($options, PageSet::of([2]), $all), 'One variant offers both, or two do.');
     }
@@ -171,7 +174,7 @@ final class ShortRulesTest extends TestCase
         );
     }
 
-    private static function text(?Rule $rule): string
+    private static function text(?ShortestRule $rule): string
     {
         return $rule === null ? 'none' : implode(' or ', array_map(
             static fn (Clause $clause): string => (string) json_encode($clause->toArray()),

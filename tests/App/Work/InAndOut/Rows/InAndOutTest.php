@@ -15,7 +15,8 @@ use Vestibra\Tests\App\TestCase;
 /** Files of rows over HTTP: brought, looked at, mended, taken, and given out. */
 final class InAndOutTest extends TestCase
 {
-    private const LIST = "Artikel-Nr.;Bestand neu;VK;Lagerplatz\r\nLF-0028-02;24;26,50;B-12\r\nLF-0028-01;7;1.226,00;B-13\r\n";
+    private const LIST = 'Artikel-Nr.;Bestand '
+        ."neu;VK;Lagerplatz\r\nLF-0028-02;24;26,50;B-12\r\nLF-0028-01;7;1.226,00;B-13\r\n";
 
     protected function setUp(): void
     {
@@ -30,8 +31,10 @@ final class InAndOutTest extends TestCase
         self::assertNull((new Conforming(Shapes::ofProject()))->to('BroughtFile', $brought));
         self::assertSame('supplier.csv', $brought['name']);
         self::assertSame(
-            [['Artikel-Nr.', '', 'LF-0028-02'], ['Bestand neu', '', '24'], ['VK', '', '26,50'], ['Lagerplatz', '', 'B-12']],
-            array_map(static fn (array $one): array => [$one['called'], $one['is'], $one['sample']], $brought['preview']['columns']),
+            [['Artikel-Nr.', '', 'LF-0028-02'], ['Bestand neu', '', '24'], ['VK', '', '26,50'], ['Lagerplatz', '',
+                'B-12']],
+            array_map(static fn (array $one): array => [$one['called'], $one['is'], $one['sample']],
+                $brought['preview']['columns']),
         );
         self::assertSame(0, $brought['preview']['changed'], 'It is not known what its columns are.');
 

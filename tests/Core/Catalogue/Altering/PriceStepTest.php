@@ -6,13 +6,13 @@ namespace Vestibra\Tests\Core\Catalogue\Altering;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Vestibra\Core\Catalogue\Altering\Amount;
+use Vestibra\Core\Catalogue\Altering\PriceStep;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Problem;
 use Vestibra\Tests\Core\Chance;
 
 /** Prices that are changed by an amount or by per cent, and rounded. */
-final class AmountTest extends TestCase
+final class PriceStepTest extends TestCase
 {
     /** @return iterable<string, array{string, string, int|null, int, int}> how, number, ending, before, after */
     public static function worked(): iterable
@@ -34,7 +34,7 @@ final class AmountTest extends TestCase
     #[DataProvider('worked')]
     public function test_worked_examples(string $how, string $number, ?int $ending, int $before, int $after): void
     {
-        self::assertSame($after, (new Amount($how, $number, $ending))->of($before));
+        self::assertSame($after, (new PriceStep($how, $number, $ending))->of($before));
     }
 
     public function test_an_ending_is_never_further_away_than_half_and_is_kept(): void
@@ -44,7 +44,7 @@ final class AmountTest extends TestCase
             $price = $chance->number(1, 200_000);
             $percent = $chance->number(-60, 80);
             $ending = $chance->number(0, 99);
-            $is = (new Amount('percent', (string) $percent, $ending))->of($price);
+            $is = (new PriceStep('percent', (string) $percent, $ending))->of($price);
             self::assertIsInt($is);
             self::assertSame($ending, $is % 100);
             // A hundredth of the exact amount is its distance from whole numbers of minor units.
@@ -64,7 +64,7 @@ final class AmountTest extends TestCase
             $exact = bcdiv(bcmul((string) $price, bcadd('100', $percent, 2), 2), '100', 4);
             self::assertSame(
                 (int) bcdiv(bcadd($exact, '0.5', 4), '1', 0),
-                (new Amount('percent', $percent))->of($price),
+                (new PriceStep('percent', $percent))->of($price),
                 "$price by $percent",
             );
         }
@@ -73,9 +73,10 @@ final class AmountTest extends TestCase
     public function test_nothing_goes_below_nothing_or_beyond_what_can_be_kept(): void
     {
         $code = static fn (int|Problem $amount): mixed => $amount instanceof Problem ? $amount->code : $amount;
-        self::assertSame(CatalogueProblem::Negative, $code((new Amount('by', '-100'))->of(99)));
-        self::assertSame(0, $code((new Amount('by', '-99'))->of(99)));
-        self::assertSame(CatalogueProblem::TooMuch, $code((new Amount('percent', '1000'))->of(90_000_000_000)));
-        self::assertSame(7, $code((new Amount('percent', '10', 90, 1))->of(6)), 'A currency without minor units has no ending.');
+        self::assertSame(CatalogueProblem::Negative, $code((new PriceStep('by', '-100'))->of(99)));
+        self::assertSame(0, $code((new PriceStep('by', '-99'))->of(99)));
+        self::assertSame(CatalogueProblem::TooMuch, $code((new PriceStep('percent', '1000'))->of(90_000_000_000)));
+        self::assertSame(7, $code((new PriceStep('percent', '10', 90, 1))->of(6)), 'A currency without minor units '
+            .'has no ending.');
     }
 }

@@ -10,9 +10,9 @@ use Vestibra\Core\Reach\Condition;
 /**
  * Clauses in the one order in which such a rule is written, with what rules are compared by.
  *
- * @api
+ * @internal
  */
-final readonly class Rule
+final readonly class ShortestRule
 {
     /**
      * @param  non-empty-list<Clause>  $clauses
@@ -26,7 +26,7 @@ final readonly class Rule
     ) {
     }
 
-    /** @param  non-empty-list<non-empty-list<Condition>>  $parts  the conditions of each clause */
+    /** @param  non-empty-list<list<Condition>>  $parts  the conditions of each clause */
     public static function of(array $parts): self
     {
         $clauses = [];

@@ -14,9 +14,9 @@ use Vestibra\Core\Problem;
  * An amount that another is made of: set to, more or less by so much, more or less by so many per cent; rounded half up
  * to a minor unit, or to the nearest amount that ends as wanted.
  *
- * @api
+ * @internal
  */
-final readonly class Amount
+final readonly class PriceStep
 {
     /**
      * @param  'to'|'by'|'percent'  $how
@@ -56,7 +56,8 @@ final readonly class Amount
     private function ended(BigDecimal $exact): int
     {
         $ending = (int) $this->ending;
-        $below = $exact->minus($ending)->dividedBy($this->whole, 0, RoundingMode::FLOOR)->toInt() * $this->whole + $ending;
+        $below = $exact->minus($ending)->dividedBy($this->whole, 0,
+            RoundingMode::FLOOR)->toInt() * $this->whole + $ending;
         $isNearerBelow = $exact->minus($below)->multipliedBy(2)->isLessThan($this->whole);
 
         return $isNearerBelow && ($below >= 0 || $exact->isNegative()) ? $below : $below + $this->whole;
