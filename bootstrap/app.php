@@ -47,6 +47,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         Console\DemoCommand::class,
         Console\DoctorCommand::class,
         Console\PageCommand::class,
+        Console\AssignCommand::class,
         Console\ReachCommand::class,
         Console\ReleaseCommand::class,
         Console\RestoreCommand::class,

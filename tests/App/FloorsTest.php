@@ -178,7 +178,7 @@ final class FloorsTest extends Plain
             'Records/Models', 'Records/Models/Catalogue', 'Records/Accounts', 'Lists/Filters', 'Lists/Orders',
             'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Numbers', 'Words', 'PagesOut', 'Work/Why',
             'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked',
-            'Work/InAndOut/Rows',
+            'Work/InAndOut/Rows', 'Work/Finding', 'Work/Bulk',
             'Work/Doctor', 'Doors/Studio/Answers', 'Doors/Shapes',
         ],
         'Doors/Setup' => [

@@ -8,7 +8,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
-use LogicException;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\FoundAnswer;
@@ -21,6 +20,7 @@ use Vestibra\App\Work\Bulk\DraftRules;
 use Vestibra\App\Work\Bulk\LayoutDeed;
 use Vestibra\App\Work\Bulk\LayoutDeeds;
 use Vestibra\App\Work\Bulk\LayoutPlan;
+use Vestibra\App\Work\Bulk\LayoutWork;
 use Vestibra\App\Work\Bulk\Remaining;
 use Vestibra\App\Work\Finding\Selections;
 use Vestibra\App\Work\Releases\Impact;
@@ -42,6 +42,7 @@ final readonly class BulkController
     public function __construct(
         private LayoutDeeds $deeds,
         private DraftRules $drafts,
+        private LayoutWork $work,
         private Remaining $remaining,
         private Selections $selections,
         private Releases $releases,
@@ -116,28 +117,14 @@ final readonly class BulkController
 
     private function make(Request $request, LayoutPlan $plan): JsonResponse
     {
-        $make = function () use ($request, $plan): JsonResponse {
-            $done = $plan->isForDraft()
-                ? null
-                : $this->releases->make($plan->changes, SignedIn::user(), $plan->note, key: Asked::key($request));
-            if (is_array($done)) {
-                return self::refuse(...$done);
-            }
-            $draft = $plan->template === null || $plan->clauses === []
-                ? null
-                : $this->drafts->add($plan->template->refresh(), SignedIn::user(), $plan->side, $plan->clauses);
-            is_array($draft) && throw new LogicException('A rule that is released cannot stand in a draft.');
+        $done = $this->work->make($plan, SignedIn::user(), Asked::key($request));
 
-            return new JsonResponse([
-                'release' => $done instanceof Release ? $this->row->of($done->load('author')) : null,
-                'template' => $plan->template?->id,
-                'side' => $plan->side,
-                'clauses' => $plan->clauses,
-            ], 201);
-        };
-
-        // Pins alone are worked out before anybody has to wait for them.
-        return $plan->clauses === [] ? $make() : DB::transaction($make);
+        return is_array($done) ? self::refuse(...$done) : new JsonResponse([
+            'release' => $done === null ? null : $this->row->of($done->load('author')),
+            'template' => $plan->template?->id,
+            'side' => $plan->side,
+            'clauses' => $plan->clauses,
+        ], 201);
     }
 
     private function kind(Request $request): PageKind
