@@ -105,7 +105,27 @@ try {
     await page.goto(`${base}/studio/why/product/mulled-plum-bottled-ink`);
     await shoot('ladder');
     await page.goto(`${base}/studio/who`);
+    await page.getByPlaceholder('of any title or number').fill('fountain');
+    await page.getByRole('button', { name: /^select all \d+ that match/ }).click();
+    await page.getByText('They are exactly').waitFor();
     await shoot('who');
+    await page.getByRole('button', { name: 'select nothing' }).click();
+    await page.goto(`${base}/studio/in-and-out`);
+    await page.setInputFiles('input[type=file]', {
+        name: 'autumn-stock.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from(
+            'Artikel-Nr.;Bestand neu;VK;Lagerplatz\nLF-0028-02;24;5,90;B-12\nLF-28-01;7;3,40;B-13\nLF-0001-01;lots;39,00;A-2\nLF-0004-01;51;12,90;A-7\nLF-0057-01;9;95,00;C-1\n',
+        ),
+    });
+    for (const [called, is] of [
+        ['Artikel-Nr.', 'stock number'],
+        ['Bestand neu', 'stock'],
+        ['VK', 'price'],
+    ])
+        await page.getByLabel(`What “${called}” goes to`).selectOption(is);
+    await page.getByText('rows to mend').waitFor();
+    await shoot('in-and-out');
     await page.goto(made);
     await canvas.locator('.price').click();
     await page.getByRole('region', { name: 'Settings of Price' }).getByLabel('Size', { exact: true }).fill('30');
@@ -113,13 +133,8 @@ try {
     await page.goto(`${base}/studio/today`);
     await shoot('today');
 
-    for (const [name, address] of [
-        ['product-new', '/p/mulled-plum-bottled-ink'],
-        ['products', '/studio/catalogue'],
-    ]) {
-        await page.goto(base + address);
-        await shoot(name);
-    }
+    await page.goto(`${base}/studio/catalogue`);
+    await shoot('products');
     await page.goto(`${base}/studio/products/1`);
     await page.getByRole('button', { name: /^out\s?: Bottled inks/ }).click();
     await page.getByText(/Saving moves the page/).waitFor();
