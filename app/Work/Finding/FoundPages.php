@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Finding;
 
+use Illuminate\Support\Facades\Cache;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Work\Finding\Sql\FoundPageRows;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
@@ -29,6 +31,11 @@ final readonly class FoundPages
         'dear' => ['p.price_low', ' desc'],
     ];
 
+    private const MOST = 10_000_000;
+
+    /** In seconds. */
+    private const KEPT = 60;
+
     public function __construct(
         private KindRulesReader $rules,
         private PagesOfTheShop $pages,
@@ -47,9 +54,35 @@ final readonly class FoundPages
                 FoundPageRows::count($found),
             ];
         }
+        if ($from > 0) {
+            return $this->kept($filter, $from, $most);
+        }
         [$ids, $total] = FoundPageRows::both($found, $place, $down, $most, $from);
 
-        return [$ids, $total ?? ($from === 0 ? 0 : FoundPageRows::count($found))];
+        return [$ids, $total ?? 0];
+    }
+
+    /**
+     * Where a list is scrolled, what was asked of every page is kept for a moment: as long as nothing is saved and no
+     * rule changes. Its beginning is always asked anew.
+     *
+     * @return array{list<int>, int}
+     */
+    private function kept(PageFilter $filter, int $from, int $most): array
+    {
+        $key = 'found '.hash('sha256', serialize([
+            $filter, LiveRules::word(), FoundPageRows::stamp($filter->selection), intdiv(time(), self::KEPT),
+        ]));
+        $packed = Cache::get($key);
+        if (! is_string($packed)) {
+            $packed = pack('V*', ...$this->between($filter, 0, self::MOST));
+            Cache::put($key, $packed, self::KEPT);
+        }
+
+        return [
+            array_values(array_map(intval(...), (array) unpack('V*', substr($packed, 4 * $from, 4 * $most)))),
+            intdiv(strlen($packed), 4),
+        ];
     }
 
     /** @return list<int> in their order, from one place to another */

@@ -36,6 +36,18 @@ final class FoundPageRows
         return Database::numbers($query->text, $query->bindings);
     }
 
+    /** What is another after anything was saved, reviewed, released or selected. */
+    public static function stamp(int $selection): string
+    {
+        return (string) Database::value(
+            "select coalesce((select max(id) from catalogue_entries), 0) || ' ' || coalesce((select max(id) from releases),"
+                ." 0) || ' ' || (select count(*) from reviews where published = 1) || ' ' || (select count(*) from products"
+                .") || ' ' || (select count(*) from pins) || ' ' || coalesce((select revision from selections where id = ?),"
+                .' 0)',
+            [$selection],
+        );
+    }
+
     /** @return Sql a query for the numbers of pages, from `from` to the end of `where` */
     public static function query(Sql $found): Sql
     {
