@@ -117,8 +117,6 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('who/selection/range', [Studio\Layout\WhoController::class, 'range']);
     Route::post('who/selection/all', [Studio\Layout\WhoController::class, 'all']);
     Route::post('who/selection/paste', [Studio\Layout\WhoController::class, 'paste']);
-    Route::post('who/filters', [Studio\Layout\WhoController::class, 'keep']);
-    Route::post('who/filters/{filterId}/forget', [Studio\Layout\WhoController::class, 'forget']);
     Route::get('why/{pageKind}/{slug?}', [Studio\Layout\WhyController::class, 'show'])->where('slug', '.+');
     Route::get('ladder/{pageKind}/{subjectId}', [Studio\Layout\WhyController::class, 'ladder']);
     Route::post('walk', [Studio\WalkController::class, 'begin']);
@@ -163,6 +161,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('releases/{release}/impact', [Studio\Releases\ReleasesController::class, 'impact']);
 
     Route::middleware('can:edit-templates')->group(function (): void {
+        Route::post('who/filters', [Studio\Layout\WhoController::class, 'keep']);
+        Route::post('who/filters/{filterId}/forget', [Studio\Layout\WhoController::class, 'forget']);
         Route::post('templates/{template}/throw-away', [Studio\Layout\EditsController::class, 'throwAway'])
             ->middleware(SameAuthor::class);
         Route::post('templates/{template}/start', [Studio\Layout\EditsController::class, 'start'])

@@ -5,7 +5,7 @@
     import type { FoundList } from './list.svelte';
 
     /** Sentences under a name: those that every shop needs, and those that were kept. */
-    let { list }: { list: FoundList } = $props();
+    let { list, mayKeep }: { list: FoundList; mayKeep: boolean } = $props();
     let open = $state(false);
     let name = $state('');
     const condition = (field: string, comparison: string, values: number[] = []): string =>
@@ -55,23 +55,28 @@
             ></span
         >
     {/each}
-    <Popover.Root bind:open>
-        <Popover.Trigger class="word min-h-6">keep this sentence…</Popover.Trigger>
-        <Popover.Portal>
-            <Popover.Content class="float z-50 w-72 p-3" sideOffset={6} role="dialog" aria-label="Keep this sentence">
-                <form
-                    onsubmit={(event) => {
-                        event.preventDefault();
-                        void keep();
-                    }}
+    {#if mayKeep}<Popover.Root bind:open>
+            <Popover.Trigger class="word min-h-6">keep this sentence…</Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content
+                    class="float z-50 w-72 p-3"
+                    sideOffset={6}
+                    role="dialog"
+                    aria-label="Keep this sentence"
                 >
-                    <label class="block"
-                        >Under which name<input class="field mt-1 w-full" maxlength="60" bind:value={name} /></label
+                    <form
+                        onsubmit={(event) => {
+                            event.preventDefault();
+                            void keep();
+                        }}
                     >
-                    <p class="mt-1 text-sm text-quiet">Everybody who works here finds it.</p>
-                    <button class="button mt-2">Keep it</button>
-                </form>
-            </Popover.Content>
-        </Popover.Portal>
-    </Popover.Root>
+                        <label class="block"
+                            >Under which name<input class="field mt-1 w-full" maxlength="60" bind:value={name} /></label
+                        >
+                        <p class="mt-1 text-sm text-quiet">Everybody who works here finds it.</p>
+                        <button class="button mt-2">Keep it</button>
+                    </form>
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>{/if}
 </p>

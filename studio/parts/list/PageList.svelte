@@ -27,7 +27,7 @@
     <p class="text-quiet">
         <span role="status">{counted(list.total, list.words.one, list.words.many)}</span>, <Order {list} />
     </p>
-    <KeptFilters {list} />
+    <KeptFilters {list} mayKeep={screen.may.edit} />
 </div>
 {#if list.selects}<SelectionBar {list} {deeds} />{/if}
 {#if list.total === 0}

@@ -46,6 +46,9 @@ final class SecurityTest extends TestCase
                 [
                     'studio/sign-in', 'studio/sign-out', 'studio/templates/{template}/reach',
                     'studio/templates/{template}/try', 'studio/walk', 'studio/walk/end',
+                    // What somebody has selected is theirs, and nothing of the shop.
+                    'studio/who/selection/tick', 'studio/who/selection/range', 'studio/who/selection/all',
+                    'studio/who/selection/paste',
                 ],
                 true,
             )) {

@@ -46,6 +46,7 @@ final class StaleWritesTest extends TestCase
         'studio/house-style/import', 'studio/parts', 'studio/pictures', 'studio/products/{productId}/contents/{factId}',
         'studio/templates',
         'studio/templates/{template}/fitting', 'studio/templates/{template}/links', 'studio/catalogue/foresee',
+        'studio/in-and-out', 'studio/in-and-out/{brought}/look', 'studio/who/filters',
         'studio/catalogue/rule', 'studio/html', 'studio/templates/{template}/reach', 'studio/templates/{template}/try',
     ];
 
@@ -65,6 +66,9 @@ final class StaleWritesTest extends TestCase
         'studio/templates/{template}/fallback',
         'studio/templates/{template}/links/{link}/withdraw', 'studio/templates/{template}/take-off',
         'studio/today/jobs', 'studio/today/settle/{trouble}', 'studio/walk', 'studio/walk/end',
+        'studio/catalogue/many', 'studio/catalogue/many/stop', 'studio/in-and-out/{brought}/take', 'studio/who/layout',
+        'studio/who/filters/{filterId}/forget', 'studio/who/layout/{release}/take-back', 'studio/who/selection/all',
+        'studio/who/selection/paste', 'studio/who/selection/range', 'studio/who/selection/tick',
     ];
 
     protected function setUp(): void

@@ -58,7 +58,7 @@ final class ShapesTest extends TestCase
         $product = $this->id('products', 'Teal Tide bottled ink');
         foreach ([
             '/studio/today' => 'TodayData', '/studio/templates' => 'TemplatesData',
-            "/studio/templates/{$this->template->id}" => 'TableData', '/studio/who' => 'WhoData',
+            "/studio/templates/{$this->template->id}" => 'TableData', '/studio/who' => 'FoundData',
             '/studio/pictures' => 'PicturePage', '/studio/reviews' => 'ReviewPage', '/studio/words' => 'WordsPage',
             "/studio/products/$product" => 'ProductData',
         ] as $address => $shape) {
@@ -136,7 +136,7 @@ final class ShapesTest extends TestCase
         $release = $this->template(name: 'Another');
         $this->publish($release);
         foreach ([
-            '/studio/who/rows?kind=category' => 'WhoPage',
+            '/studio/who/rows?kind=category' => 'FoundPage',
             '/studio/pictures/rows' => 'PicturePage',
             '/studio/pictures/1/uses' => 'PictureUses',
             '/studio/facts/rows' => 'FactPage',

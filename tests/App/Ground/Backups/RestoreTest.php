@@ -71,6 +71,8 @@ final class RestoreTest extends TestCase
             }
             $pdo->exec(
                 'drop index releases_author_id_key_unique; alter table releases drop column key; drop table '
+                    .'selected_pages; drop table selections; drop table kept_filters; drop table row_headers; '
+                    .'alter table catalogue_entries drop column many; drop table '
                     .'category_order; drop table collection_order; drop table news_addresses; drop table outbox; '
                     .'drop table product_vocabulary; drop table search_days; drop table searches; drop table '
                     .'synonyms; drop table filter_packs; drop table kept_verdicts; drop '

@@ -60,6 +60,13 @@ final class FieldDeedsTest extends TestCase
             self::assertSame(90, $price % 100);
             self::assertLessThanOrEqual(50, abs($price - $before[$id] * 0.9));
         }
+        foreach (DB::table('products')->whereIn('id', $this->inks)->pluck('price_low', 'id') as $id => $low) {
+            self::assertSame(DB::table('variants')->where('product_id', $id)->min('price'), $low);
+        }
+        self::assertEqualsCanonicalizing($this->inks, array_values(array_intersect($this->inks, array_map(
+            intval(...),
+            DB::table('product_words')->whereRaw("product_words match 'brand:hallorme'")->pluck('rowid')->all(),
+        ))), 'They are found by their brand.');
         foreach ($this->inks as $id) {
             self::assertTrue(DB::table('product_tag')->where('product_id', $id)
                 ->where('tag_id', $this->id('tags', 'gift'))
@@ -107,6 +114,62 @@ final class FieldDeedsTest extends TestCase
         self::assertSame([2_000], DB::table('variants')->where('product_id', $dear)->distinct()->pluck('price')->all());
         self::assertGreaterThan(count($this->inks) - 6, $done['changed']);
         self::assertCount(10, $done['lines']);
+    }
+
+    public function test_what_is_said_later_goes_by_what_was_said_before(): void
+    {
+        DB::table('variants')->where('product_id', $this->inks[0])->update(['price' => 900, 'sale_price' => null]);
+        $this->change([
+            ['what' => 'price', 'how' => 'by', 'amount' => '1.00'],
+            ['what' => 'price', 'how' => 'percent', 'amount' => '100'],
+            ['what' => 'sale', 'how' => 'percent', 'amount' => '-25'],
+        ])->assertOk();
+        self::assertSame(
+            [[2_000, 1_500]],
+            DB::table('variants')->where('product_id', $this->inks[0])->distinct()->get(['price', 'sale_price'])
+                ->map(static fn (object $row): array => [$row->price, $row->sale_price])
+                ->all(),
+        );
+    }
+
+    public function test_what_is_kept_beside_products_follows_a_price_or_a_brand_alone(): void
+    {
+        $this->change([['what' => 'price', 'how' => 'to', 'amount' => '77']])->assertOk();
+        self::assertSame(
+            [7_700],
+            DB::table('products')->whereIn('id', $this->inks)->distinct()->pluck('price_low')->all(),
+        );
+        $this->change([['what' => 'brand', 'set' => $this->id('brands', 'Thessamer')]])->assertOk();
+        self::assertSame([], array_diff($this->inks, array_map(
+            intval(...),
+            DB::table('product_words')->whereRaw("product_words match 'brand:thessamer'")->pluck('rowid')->all(),
+        )));
+    }
+
+    public function test_what_somebody_saves_while_it_is_prepared_is_not_overwritten(): void
+    {
+        $deeds = $this->app->make(FieldDeeds::class);
+        $variant = (int) DB::table('variants')->where('product_id', $this->inks[1])->value('id');
+        $at = 0;
+        $done = $deeds->run(
+            $this->inks,
+            $deeds->read([['what' => 'price', 'how' => 'to', 'amount' => '55']]),
+            $this->owner,
+            function (string $what) use ($variant, &$at): bool {
+                if ($what === 'looked at' && $at++ === 0) {
+                    DB::table('catalogue_entries')->insert([
+                        'user_id' => $this->owner->id, 'at' => now(), 'words' => '', 'format' => 1, 'changes' => '[]',
+                        'moves' => '{"moves":[],"numbers":{}}',
+                    ]);
+                }
+                $what === 'made' && DB::table('variants')->where('id', $variant)->update(['price' => 1_111]);
+
+                return true;
+            },
+        );
+        self::assertIsArray($done, 'Somebody was there first.');
+        self::assertSame('catalogue.changed-since', $done[0]->code->value);
+        self::assertSame(0, DB::table('variants')->where('price', 5_500)->count());
     }
 
     public function test_what_somebody_has_changed_since_is_left_and_named(): void

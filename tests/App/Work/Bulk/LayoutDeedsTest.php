@@ -73,7 +73,7 @@ final class LayoutDeedsTest extends TestCase
         $other = $this->template('Launch');
         $this->edit($other, $this->reach([['product', 'isOneOf', [$this->of[3]]]]));
         $this->publish($other);
-        foreach (array_slice($this->of, 0, 2) as $id) {
+        foreach ([$this->of[0], $this->of[1], $this->of[3]] as $id) {
             DB::table('pins')->insert([
                 'page_kind' => 'product', 'subject_id' => $id, 'template_id' => $other->id,
             ]);
@@ -81,8 +81,7 @@ final class LayoutDeedsTest extends TestCase
         $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]];
         $rest = $this->deed(['ask' => true] + $rule)->json('rest');
         self::assertSame([
-            ['name' => 'Launch', 'template' => $other->id, 'count' => 2, 'why' => 'pinned'],
-            ['name' => 'Launch', 'template' => $other->id, 'count' => 1, 'why' => 'rule'],
+            ['name' => 'Launch', 'template' => $other->id, 'count' => 3, 'why' => 'pinned'],
         ], $rest);
         self::assertSame(
             [['name' => 'Launch', 'template' => $other->id, 'count' => 1, 'why' => 'rule']],
@@ -155,7 +154,9 @@ final class LayoutDeedsTest extends TestCase
         $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]], 'key' => 'once'];
         $one = $this->deed($rule)->assertCreated()->json('release.id');
         self::assertSame($one, $this->deed($rule)->assertCreated()->json('release.id'));
+        $this->deed(['key' => 'twice'] + $rule)->assertStatus(409)->assertSee('The shop is so already.');
         self::assertCount(2, $this->pens->refresh()->live_reach['show'] ?? []);
+        self::assertCount(2, $this->pens->draft_reach['show']);
 
         $this->deed(['deed' => 'keepOff', 'template' => 1])->assertStatus(409)->assertSee('is the fallback');
         $this->deed(['deed' => 'rule', 'template' => $this->pens->id])->assertStatus(409);

@@ -32,6 +32,7 @@ final class ListTest extends TestCase
         DB::table('pins')->insert([
             ['page_kind' => 'product', 'subject_id' => $this->id('products', 'Gift card'),
                 'template_id' => $this->inks->id],
+            ['page_kind' => 'product', 'subject_id' => $this->id('products', 'Ash pen tray'), 'template_id' => 1],
         ]);
     }
 

@@ -65,6 +65,8 @@ final class InAndOutTest extends TestCase
         self::assertSame(['stock number', 'stock', 'price', ''], array_column($again['columns'], 'is'));
         self::assertSame([true, true, true, true], array_column($again['columns'], 'remembered'));
         self::assertSame([0, 2], [$again['changed'], $again['same']], 'The same file twice changes nothing.');
+        $other = $this->bring("Bestand neu;Artikel-Nr.\n1;LF-0028-02\n")->json('preview');
+        self::assertSame(['', ''], array_column($other['columns'], 'is'), 'Another header is another file.');
         $this->postJson("/studio/catalogue/entries/{$done['entry']}/take-back")->assertOk();
         self::assertSame($before, DB::table('variants')->orderBy('id')->get()->toJson());
     }
@@ -108,6 +110,15 @@ final class InAndOutTest extends TestCase
         self::assertSame($before, DB::table('variants')->orderBy('id')->pluck('stock')->all());
         $this->take($file, ['good' => true])->assertOk()->assertJsonPath('preview.wrongCount', 1);
         self::assertSame(24, DB::table('variants')->where('sku', 'LF-0028-02')->value('stock'));
+    }
+
+    public function test_a_variant_that_is_no_longer_for_sale_is_counted_no_more(): void
+    {
+        $product = DB::table('variants')->where('sku', 'LF-0028-02')->value('product_id');
+        $count = DB::table('products')->where('id', $product)->value('variant_count');
+        $file = $this->bring("stock number,for sale\nLF-0028-02,no\n")->json('file');
+        $this->take($file, [])->assertOk();
+        self::assertSame($count - 1, DB::table('products')->where('id', $product)->value('variant_count'));
     }
 
     public function test_what_is_pasted_is_read_as_a_file_is(): void
