@@ -30,9 +30,12 @@ final class AssignCommand extends Command
 
     private const MOST = 1_000_000;
 
-    protected $signature = 'vestibra:assign {template : its number or its name} {--how=rule : rule, pin, name, keepOff or '
-        .'unpin} {--where= : conditions as rules have them, as JSON} {--list= : a file with stock numbers, bar codes or '
-        .'addresses} {--frees : pins to other templates are taken out too} {--dry-run : says what would happen} {--json}';
+    protected $signature = 'vestibra:assign {template : its number or its name} {--how=rule : rule, pin, name, '
+        .'keepOff or '
+        .'unpin} {--where= : conditions as rules have them, as JSON} {--list= : a file with stock numbers, bar codes '
+            .'or '
+        .'addresses} {--frees : pins to other templates are taken out too} {--dry-run : says what would happen} '
+            .'{--json}';
 
     protected $description = 'Gives many pages a template: by a rule, by pins or by name, as one release';
 
@@ -138,7 +141,8 @@ final class AssignCommand extends Command
         }
         $moves = Counted::of($said['moved'], 'page moves', 'pages move');
         $this->info(match (true) {
-            $plan->isForDraft() => 'The template is not live: its draft '.($this->option('dry-run') ? 'would get' : 'has')
+            $plan->isForDraft() => 'The template is not live: its draft '.($this->option('dry-run') ? 'would get'
+                : 'has')
                 .' the rule.',
             $done === null => "Nothing was changed. $moves.",
             default => "Release $done->id: $moves. It is brought back as one.",

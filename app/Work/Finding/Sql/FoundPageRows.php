@@ -40,9 +40,12 @@ final class FoundPageRows
     public static function stamp(int $selection): string
     {
         return (string) Database::value(
-            "select coalesce((select max(id) from catalogue_entries), 0) || ' ' || coalesce((select max(id) from releases),"
-                ." 0) || ' ' || (select count(*) from reviews where published = 1) || ' ' || (select count(*) from products"
-                .") || ' ' || (select count(*) from pins) || ' ' || coalesce((select revision from selections where id = ?),"
+            "select coalesce((select max(id) from catalogue_entries), 0) || ' ' || coalesce((select max(id) from "
+                .'releases),'
+                ." 0) || ' ' || (select count(*) from reviews where published = 1) || ' ' || (select count(*) from "
+                    .'products'
+                .") || ' ' || (select count(*) from pins) || ' ' || coalesce((select revision from selections where "
+                    .'id = ?),'
                 .' 0)',
             [$selection],
         );

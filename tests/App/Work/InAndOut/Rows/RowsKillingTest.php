@@ -35,7 +35,8 @@ final class RowsKillingTest extends TestCase
             self::assertContains($state, [$first, 'as 700', 'as 900'], "Kill $kill");
             $states[$state] = true;
             foreach ($said as $entry) {
-                self::assertTrue(DB::table('catalogue_entries')->where('id', $entry)->exists(), "Entry $entry was said.");
+                self::assertTrue(DB::table('catalogue_entries')->where('id', $entry)->exists(),
+                    "Entry $entry was said.");
             }
             $acknowledged += count($said);
         }
