@@ -111,9 +111,10 @@ export class LayoutDeeds {
         const ruled = this.deed === 'rule' || this.deed === 'keepOff';
         return {
             deed: this.deed,
-            template: this.template || null,
+            with: this.template || null,
             clauses: this.ofSentence ? [this.list.clause.conditions] : ruled ? (this.said?.clauses ?? []) : [],
             frees: this.frees,
+            sentence: this.ofSentence,
         };
     }
 }

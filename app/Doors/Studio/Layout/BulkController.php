@@ -22,6 +22,7 @@ use Vestibra\App\Work\Bulk\LayoutDeeds;
 use Vestibra\App\Work\Bulk\LayoutPlan;
 use Vestibra\App\Work\Bulk\LayoutWork;
 use Vestibra\App\Work\Bulk\Remaining;
+use Vestibra\App\Work\Finding\FoundPages;
 use Vestibra\App\Work\Finding\Selections;
 use Vestibra\App\Work\Releases\Impact;
 use Vestibra\App\Work\Releases\Making\Deeds;
@@ -33,13 +34,20 @@ use Vestibra\Core\Problem;
  * Which template selected pages have, changed for all of them at once. Each deed is asked for with `ask` first, which
  * answers with the impact and changes nothing; without it, it is one release.
  *
+ * @phpstan-import-type Asks from FoundAnswer
+ *
  * @shape LayoutAnswer Impact&array{words: string, rest: list<RemainingRow>, draft: bool, pages: int}
  * @shape LayoutDone array{release: ReleaseRow|null, template: int|null, side: string,
  *     clauses: list<list<Condition>>}
  */
 final readonly class BulkController
 {
+    /** Pages that a sentence finds. */
+    private const MOST = 10_000_000;
+
     public function __construct(
+        private FoundAnswer $answer,
+        private FoundPages $found,
         private LayoutDeeds $deeds,
         private DraftRules $drafts,
         private LayoutWork $work,
@@ -55,7 +63,7 @@ final readonly class BulkController
     {
         $request->validate([
             'deed' => ['required', Rule::enum(LayoutDeed::class)],
-            'template' => ['nullable', 'integer'],
+            'with' => ['nullable', 'integer'],
             'clauses' => ['nullable', 'array', 'max:20'],
         ]);
         $deed = LayoutDeed::from(Asked::text($request, 'deed'));
@@ -63,8 +71,10 @@ final readonly class BulkController
         $plan = $this->deeds->plan(
             $deed,
             $kind,
-            $this->selections->pages($this->selections->of(SignedIn::user(), $kind)),
-            Template::query()->find(Asked::id($request, 'template')),
+            Asked::flag($request, 'sentence')
+                ? $this->found->page($this->answer->filter($this->asks($request), $kind), 0, self::MOST)[0]
+                : $this->selections->pages($this->selections->of(SignedIn::user(), $kind)),
+            Template::query()->find(Asked::id($request, 'with')),
             Asked::untrusted($request, 'clauses'),
             Asked::flag($request, 'frees'),
         );
@@ -117,21 +127,33 @@ final readonly class BulkController
 
     private function make(Request $request, LayoutPlan $plan): JsonResponse
     {
+        // What the draft has already is not taken out of it again when the release is taken back.
+        $has = $plan->template->draft_reach[$plan->side] ?? [];
+        $new = array_filter(
+            $plan->clauses,
+            static fn (array $clause): bool => ! in_array($clause, is_array($has) ? $has : [], false),
+        );
         $done = $this->work->make($plan, SignedIn::user(), Asked::key($request));
 
         return is_array($done) ? self::refuse(...$done) : new JsonResponse([
             'release' => $done === null ? null : $this->row->of($done->load('author')),
             'template' => $plan->template?->id,
             'side' => $plan->side,
-            'clauses' => $plan->clauses,
+            'clauses' => array_values($new),
         ], 201);
     }
 
     private function kind(Request $request): PageKind
     {
-        $asks = FoundAnswer::asked($request, FoundAnswer::list($request));
+        $kind = $this->asks($request)['kind'];
 
-        return PageAddresses::isPage($asks['kind']) ? PageKind::from($asks['kind']) : abort(422);
+        return PageAddresses::isPage($kind) ? PageKind::from($kind) : abort(422);
+    }
+
+    /** @return Asks */
+    private function asks(Request $request): array
+    {
+        return FoundAnswer::asked($request, FoundAnswer::list($request));
     }
 
     private static function refuse(Problem $problem, Problem ...$more): JsonResponse

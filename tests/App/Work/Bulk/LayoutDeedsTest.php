@@ -47,7 +47,7 @@ final class LayoutDeedsTest extends TestCase
 
     public function test_a_rule_takes_what_is_selected_and_every_later_one_and_is_taken_back(): void
     {
-        $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]];
+        $rule = ['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]];
         $before = $this->everything();
         $asked = $this->deed(['ask' => true] + $rule)->assertOk()->json();
         self::assertNull((new Conforming(Shapes::ofProject()))->to('LayoutAnswer', $asked));
@@ -78,7 +78,7 @@ final class LayoutDeedsTest extends TestCase
                 'page_kind' => 'product', 'subject_id' => $id, 'template_id' => $other->id,
             ]);
         }
-        $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]];
+        $rule = ['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]];
         $rest = $this->deed(['ask' => true] + $rule)->json('rest');
         self::assertSame([
             ['name' => 'Launch', 'template' => $other->id, 'count' => 3, 'why' => 'pinned'],
@@ -97,12 +97,12 @@ final class LayoutDeedsTest extends TestCase
     {
         $releases = Release::query()->count();
         self::assertSame(count($this->of), $this->deed([
-            'deed' => 'pin', 'template' => $this->pens->id, 'ask' => true,
+            'deed' => 'pin', 'with' => $this->pens->id, 'ask' => true,
         ])->json('moved'));
-        $this->deed(['deed' => 'pin', 'template' => $this->pens->id])->assertCreated();
+        $this->deed(['deed' => 'pin', 'with' => $this->pens->id])->assertCreated();
         self::assertSame([$releases + 1, count($this->of)], [Release::query()->count(), DB::table('pins')->count()]);
         self::assertSame($this->of, $this->shownWith());
-        $this->deed(['deed' => 'pin', 'template' => $this->pens->id])->assertStatus(409);
+        $this->deed(['deed' => 'pin', 'with' => $this->pens->id])->assertStatus(409);
         $done = $this->deed(['deed' => 'unpin'])->assertCreated()->json();
         self::assertSame([0, []], [DB::table('pins')->count(), $this->shownWith()]);
         $this->postJson("/studio/who/layout/{$done['release']['id']}/take-back", $done)->assertCreated();
@@ -111,13 +111,13 @@ final class LayoutDeedsTest extends TestCase
 
     public function test_a_rule_names_them_or_keeps_them_off(): void
     {
-        $this->deed(['deed' => 'name', 'template' => $this->pens->id])->assertCreated();
+        $this->deed(['deed' => 'name', 'with' => $this->pens->id])->assertCreated();
         self::assertSame($this->of, $this->shownWith());
         $this->postJson('/studio/who/selection/all', ['how' => 'nothing']);
         $this->postJson('/studio/who/selection/tick', ['ids' => array_slice($this->of, 0, 3), 'on' => true]);
-        $this->deed(['deed' => 'keepOff', 'template' => $this->pens->id])->assertCreated();
+        $this->deed(['deed' => 'keepOff', 'with' => $this->pens->id])->assertCreated();
         self::assertSame(array_slice($this->of, 3), $this->shownWith());
-        $this->deed(['deed' => 'keepOff', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]])
+        $this->deed(['deed' => 'keepOff', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]])
             ->assertCreated();
         self::assertSame([], $this->shownWith());
     }
@@ -125,20 +125,20 @@ final class LayoutDeedsTest extends TestCase
     public function test_the_rule_of_a_template_that_is_not_live_comes_to_its_draft_alone(): void
     {
         $draft = $this->template('Draft');
-        $rule = ['deed' => 'rule', 'template' => $draft->id, 'clauses' => [[$this->brand()]]];
+        $rule = ['deed' => 'rule', 'with' => $draft->id, 'clauses' => [[$this->brand()]]];
         self::assertTrue($this->deed(['ask' => true] + $rule)->assertOk()->json('draft'));
         $releases = Release::query()->count();
         self::assertNull($this->deed($rule)->assertCreated()->json('release'));
         self::assertSame($releases, Release::query()->count());
         self::assertContains([$this->brand()], $draft->refresh()->draft_reach['show']);
-        $this->deed(['deed' => 'pin', 'template' => $draft->id])->assertStatus(409)
+        $this->deed(['deed' => 'pin', 'with' => $draft->id])->assertStatus(409)
             ->assertSee('is not live, so no page can be shown with it yet');
     }
 
     public function test_what_a_draft_has_besides_stays_there_and_out_of_the_shop(): void
     {
         $this->edit($this->pens, $this->reach([['brand', 'isOneOf', [$this->id('brands', 'Hallorme')]]]));
-        $this->deed(['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]]])
+        $this->deed(['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]])
             ->assertCreated();
         $this->pens->refresh();
         self::assertCount(2, $this->pens->live_reach['show'] ?? []);
@@ -149,27 +149,63 @@ final class LayoutDeedsTest extends TestCase
         );
     }
 
+    public function test_what_a_draft_had_before_stays_in_it_when_the_release_is_taken_back(): void
+    {
+        $show = [['category', 'isExactly', [$this->id('categories', 'Blotting')]]];
+        $edit = $this->reach($show);
+        $this->edit($this->pens, [
+            'reach' => array_replace((array) $edit['reach'], [
+                'show' => [...((array) $edit['reach'])['show'], [$this->brand()]],
+            ]),
+        ] + $edit);
+        $draft = $this->pens->refresh()->draft_reach;
+        $done = $this->deed(['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]])
+            ->assertCreated()
+            ->json();
+        self::assertSame([], $done['clauses']);
+        $this->postJson("/studio/who/layout/{$done['release']['id']}/take-back", $done)->assertCreated();
+        self::assertSame($draft, $this->pens->refresh()->draft_reach);
+    }
+
+    public function test_a_sentence_is_made_a_rule_of_what_it_finds_whatever_is_selected(): void
+    {
+        $other = $this->template('Launch');
+        $hallorme = $this->id('brands', 'Hallorme');
+        $id = (int) DB::table('products')->where('brand_id', $hallorme)->where('published', 1)->value('id');
+        $this->edit($other, $this->reach([['product', 'isOneOf', [$id]]]));
+        $this->publish($other);
+        $clause = ['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [$hallorme]];
+        $where = rawurlencode((string) json_encode([$clause]));
+        $asked = $this->postJson("/studio/who/layout?where=$where", [
+            'deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$clause]], 'sentence' => true, 'ask' => true,
+        ])->assertOk()->json();
+        self::assertSame(
+            [DB::table('products')->where('brand_id', $hallorme)->where('published', 1)->count(), 'Launch'],
+            [$asked['pages'], $asked['rest'][0]['name'] ?? ''],
+        );
+    }
+
     public function test_the_same_try_is_made_once_and_what_cannot_be_is_said(): void
     {
-        $rule = ['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[$this->brand()]], 'key' => 'once'];
+        $rule = ['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]], 'key' => 'once'];
         $one = $this->deed($rule)->assertCreated()->json('release.id');
         self::assertSame($one, $this->deed($rule)->assertCreated()->json('release.id'));
         $this->deed(['key' => 'twice'] + $rule)->assertStatus(409)->assertSee('The shop is so already.');
         self::assertCount(2, $this->pens->refresh()->live_reach['show'] ?? []);
         self::assertCount(2, $this->pens->draft_reach['show']);
 
-        $this->deed(['deed' => 'keepOff', 'template' => 1])->assertStatus(409)->assertSee('is the fallback');
-        $this->deed(['deed' => 'rule', 'template' => $this->pens->id])->assertStatus(409);
-        $this->deed(['deed' => 'rule', 'template' => $this->pens->id, 'clauses' => [[['field' => 'x']]]])
+        $this->deed(['deed' => 'keepOff', 'with' => 1])->assertStatus(409)->assertSee('is the fallback');
+        $this->deed(['deed' => 'rule', 'with' => $this->pens->id])->assertStatus(409);
+        $this->deed(['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[['field' => 'x']]]])
             ->assertStatus(409);
-        $this->deed(['deed' => 'pin', 'template' => 999])->assertStatus(409);
+        $this->deed(['deed' => 'pin', 'with' => 999])->assertStatus(409);
         $this->deed(['deed' => 'nonsense'])->assertStatus(422);
         $this->postJson('/studio/who/layout?kind=header', ['deed' => 'unpin'])->assertStatus(422);
-        $this->postJson('/studio/who/layout?kind=search', ['deed' => 'name', 'template' => 1])->assertStatus(409);
+        $this->postJson('/studio/who/layout?kind=search', ['deed' => 'name', 'with' => 1])->assertStatus(409);
         $category = Template::query()->where('page_kind', 'category')->value('id');
-        $this->deed(['deed' => 'pin', 'template' => $category])->assertStatus(409);
+        $this->deed(['deed' => 'pin', 'with' => $category])->assertStatus(409);
         $this->postJson('/studio/who/selection/all', ['how' => 'nothing']);
-        $this->deed(['deed' => 'pin', 'template' => $this->pens->id])->assertStatus(409)
+        $this->deed(['deed' => 'pin', 'with' => $this->pens->id])->assertStatus(409)
             ->assertSee('Nothing is selected');
     }
 
