@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use LogicException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 use Vestibra\App\Doors\Shop\PageController;
@@ -32,6 +33,7 @@ final class ErrorPages
         405 => 'This address does not take that kind of request.',
         413 => 'That is too large to be taken. Nothing was changed.',
         419 => 'This page has been open for too long. Nothing was changed; reload it and do it again.',
+        423 => 'Somebody is saving very much just now. Nothing of yours was changed; try again in a moment.',
         429 => 'Too many tries in a short time. Wait a minute, then try again.',
         507 => NoRoom::WORDS,
         503 => 'The shop’s data was just put back from a backup. What you sent was not taken; try again.',
@@ -56,6 +58,7 @@ final class ErrorPages
                 $error instanceof AuthenticationException => 401,
                 $error instanceof HttpExceptionInterface => $error->getStatusCode(),
                 NoRoom::isBehind($error) => 507,
+                self::isBusy($error) && $request->is('studio', 'studio/*') => 423,
                 default => 500,
             };
             if ($status === 500 && config()->boolean('app.debug')) {
@@ -83,6 +86,12 @@ final class ErrorPages
                     $status,
                 );
         });
+    }
+
+    /** Somebody else has been writing for longer than is waited for. */
+    private static function isBusy(Throwable $error): bool
+    {
+        return $error instanceof PDOException && str_contains($error->getMessage(), 'database is locked');
     }
 
     /** Through the template that the shop has for it; should that fail too, in plain words. */

@@ -6,7 +6,7 @@ namespace Vestibra\App\Work\Saving;
 
 use Closure;
 use Illuminate\Support\Facades\DB;
-use LogicException;
+use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Records\Models\Catalogue\CatalogueEntry;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Stored\StoredThings;
@@ -48,7 +48,7 @@ final class Many
         ?Closure $goOn = null,
         private readonly ?int $takesBack = null,
     ) {
-        $this->parts = tmpfile() ?: throw new LogicException('There is no room for a file of what is prepared.');
+        $this->parts = tmpfile() ?: throw new NoRoom;
         $this->touched = Touched::nothing();
         $this->since = self::newest();
         $this->goOn = $goOn ?? static fn (): bool => true;
@@ -77,10 +77,11 @@ final class Many
         if ($problems !== []) {
             return new Refusal($problems);
         }
-        fwrite($this->parts, json_encode(
+        $line = json_encode(
             $entry->toArray(),
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        )."\n") ?: throw new LogicException('There is no room for what is prepared.');
+        )."\n";
+        @fwrite($this->parts, $line) === strlen($line) || throw new NoRoom;
         $this->touched = $this->touched->and(Touched::by($entry, $stands));
         $this->count++;
 

@@ -7,6 +7,7 @@ namespace Vestibra\Tests\App\Work\Bulk;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use PDO;
 use Vestibra\App\Doors\Shapes\Shapes;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Records\Catalogue\ProductReader;
@@ -267,6 +268,20 @@ final class FieldDeedsTest extends TestCase
             ->assertSee('It was stopped before its end. Nothing was changed.');
         self::assertSame(0, DB::table('variants')->where('stock', 9)->whereIn('product_id', $this->inks)->count());
         Cache::flush();
+    }
+
+    public function test_whoever_comes_while_very_much_is_saved_is_told_and_loses_nothing(): void
+    {
+        $before = DB::table('variants')->orderBy('id')->pluck('price')->all();
+        $other = new PDO('sqlite:'.config()->string('database.connections.sqlite.database'));
+        $other->exec('begin immediate');
+        DB::statement('pragma busy_timeout = 1');
+        $this->change([['what' => 'price', 'how' => 'to', 'amount' => '3']])->assertStatus(423)
+            ->assertJsonPath('message', 'Somebody is saving very much just now. Nothing of yours was changed; try again in a '
+                .'moment.');
+        $other->exec('rollback');
+        self::assertSame($before, DB::table('variants')->orderBy('id')->pluck('price')->all());
+        $this->change([['what' => 'price', 'how' => 'to', 'amount' => '3']])->assertOk();
     }
 
     public function test_what_cannot_be_read_is_refused_as_a_whole(): void
