@@ -53,6 +53,7 @@ export async function asWorkbook(text: string, numbers: string[]): Promise<Blob>
 function written(cell: Cell): string {
     if (cell === null) return '';
     if (!(cell instanceof Date)) return typeof cell === 'boolean' ? (cell ? 'yes' : 'no') : String(cell);
-    const day = cell.toISOString();
+    // A workbook keeps a moment as a part of a day, which comes out a little too early or late.
+    const day = new Date(Math.round(cell.getTime() / 1000) * 1000).toISOString();
     return day.endsWith('T00:00:00.000Z') ? day.slice(0, 10) : day.slice(0, 16).replace('T', ' ');
 }
