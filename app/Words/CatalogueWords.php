@@ -100,6 +100,8 @@ final class CatalogueWords
                 '“{written}” is not read as per cent. Write a number such as -10 or 2.5. Nothing was changed.',
             CatalogueProblem::NotAnEnding =>
                 '“{written}” is not how an amount ends. Write its last digits, such as .90. Nothing was changed.',
+            CatalogueProblem::HeldByRule =>
+                'This collection holds what its rule says: nothing is put into it by hand. Nothing was changed.',
             CatalogueProblem::Stopped => 'It was stopped before its end. Nothing was changed.',
         };
     }

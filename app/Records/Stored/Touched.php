@@ -113,7 +113,7 @@ final readonly class Touched
     }
 
     /** @return list<int> the products that a collection by hand takes in or lets go */
-    private static function joining(Change $change): array
+    public static function joining(Change $change): array
     {
         $before = is_array($change->before['products'] ?? null) ? $change->before['products'] : [];
         $after = is_array($change->after['products'] ?? null) ? $change->after['products'] : [];

@@ -12,6 +12,7 @@ use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Records\Stored\Touched;
 use Vestibra\App\Work\Saving\EntryChecks;
 use Vestibra\App\Work\Saving\FieldWords;
 use Vestibra\App\Work\Saving\Many;
@@ -21,6 +22,7 @@ use Vestibra\App\Work\Saving\Saved;
 use Vestibra\App\Work\Saving\Settling;
 use Vestibra\Core\Catalogue\Altering\Alteration;
 use Vestibra\Core\Catalogue\Altering\AlterationReader;
+use Vestibra\Core\Catalogue\Altering\PutIntoCollections;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
@@ -89,6 +91,9 @@ final readonly class FieldDeeds
             }
             $this->some($some, $alterations, $many, $report);
         }
+        foreach ($alterations as $alteration) {
+            $alteration instanceof PutIntoCollections && $this->collect($alteration->with($products), $many, $report);
+        }
         if ($many->isEmpty()) {
             return $report->outcome(0, Moves::NONE);
         }
@@ -143,7 +148,22 @@ final readonly class FieldDeeds
                 $of = $change->thing === Thing::Product
                     ? $change->id
                     : $stands['variant'][$change->id]['product'] ?? 0;
-                $report->done($change, is_int($of) ? $of : 0);
+                $report->done($change, ...is_int($of) ? [$of] : []);
+            }
+        }
+    }
+
+    /** Each collection by itself: it has one order of all that is in it. */
+    private function collect(PutIntoCollections $putting, Many $many, FieldReport $report): void
+    {
+        $stands = $this->things->read(Thing::Collection, $putting->collections());
+        foreach ($stands as $id => $fields) {
+            $change = self::change(Thing::Collection, $id, ['id' => $id] + $fields, [$putting], $report);
+            $made = $change === null ? null : $many->add(new Entry([$change]), ['collection' => [$id => $fields]]);
+            if ($change !== null && $made instanceof Refusal) {
+                $report->refused($change, $made->problems[0]);
+            } elseif ($change !== null) {
+                $report->done($change, ...Touched::joining($change));
             }
         }
     }

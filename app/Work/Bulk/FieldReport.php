@@ -47,10 +47,12 @@ final class FieldReport
     {
     }
 
-    /** @param  int  $product  0: it is of no single one */
-    public function done(Change $change, int $product): void
+    /** @param  int  ...$products  of which something changed by it */
+    public function done(Change $change, int ...$products): void
     {
-        $product === 0 || $this->changed[$product] = true;
+        foreach ($products as $product) {
+            $this->changed[$product] = true;
+        }
         $this->deleted += $change->isDeleted() ? 1 : 0;
         foreach ($change->fields() as $name) {
             $field = ThingFields::field($change->thing, $name);

@@ -15,7 +15,8 @@ use Vestibra\Core\Problem;
 
 /**
  * Reads what is to be done to many products from untrusted JSON (already decoded), a list with one of these for each:
- * `{what: 'brand', set: 3}` · `{what: 'published', set: true}` · `{what: 'categories'|'tags', in: [1], out: [2]}` ·
+ * `{what: 'brand', set: 3}` · `{what: 'published', set: true}` ·
+ * `{what: 'categories'|'tags'|'collections', in: [1], out: [2]}` ·
  * `{what: 'fact', of: 5, set: ['yes']}` · `{what: 'price', how: 'to'|'by'|'percent', amount: '-10', ending: '90'}` ·
  * `{what: 'sale', how: …, amount: …, from: '2026-12-01', until: '2026-12-31'}`, with `how: 'none'` to end it ·
  * `{what: 'stock', how: 'to'|'by'|'uncounted', amount: '5'}`.
@@ -66,7 +67,7 @@ final readonly class AlterationReader
 
         return match ($what) {
             'brand', 'published' => $this->set($what, $input['set'] ?? null),
-            'categories', 'tags' => self::takes($what, $input),
+            'categories', 'tags', 'collections' => self::takes($what, $input),
             'fact' => $this->fact($input),
             'price' => $this->price($input),
             'sale' => $this->sale($input),
@@ -84,16 +85,19 @@ final readonly class AlterationReader
     }
 
     /**
-     * @param  'categories'|'tags'  $field
+     * @param  'categories'|'tags'|'collections'  $field
      * @param  array<array-key, mixed>  $input
      */
     private static function takes(string $field, array $input): Alteration|Problem
     {
         [$in, $out] = [self::ids($input['in'] ?? []), self::ids($input['out'] ?? [])];
 
-        return $in === null || $out === null || [...$in, ...$out] === []
-            ? CatalogueProblem::NotThings->at('', ['field' => $field])
-            : new TakeInAndOut($field, $in, array_values(array_diff($out, $in)));
+        if ($in === null || $out === null || [...$in, ...$out] === []) {
+            return CatalogueProblem::NotThings->at('', ['field' => $field]);
+        }
+        $out = array_values(array_diff($out, $in));
+
+        return $field === 'collections' ? new PutIntoCollections($in, $out) : new TakeInAndOut($field, $in, $out);
     }
 
     /** @return list<int>|null */

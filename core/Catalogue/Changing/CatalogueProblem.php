@@ -69,5 +69,6 @@ enum CatalogueProblem: string implements ProblemCode
     case NotOfTheFact = 'catalogue.not-of-the-fact';
     case NotAPercentage = 'catalogue.not-a-percentage';
     case NotAnEnding = 'catalogue.not-an-ending';
+    case HeldByRule = 'catalogue.held-by-rule';
     case Stopped = 'catalogue.stopped';
 }

@@ -20,10 +20,17 @@
         { value: 'brand', words: 'the brand' },
         { value: 'tags', words: 'tags' },
         { value: 'categories', words: 'categories' },
+        { value: 'collections', words: 'collections' },
         ...(facts.length > 0 ? [{ value: 'fact' as const, words: 'a fact' }] : []),
         { value: 'published', words: 'whether customers see it' },
         ...(alone ? [{ value: 'delete' as const, words: 'delete them' }] : []),
     ]);
+    const THINGS: Partial<Record<What, string>> = {
+        brand: 'brand',
+        tags: 'tag',
+        categories: 'category',
+        collections: 'collection',
+    };
     const isMoney = $derived(one.what === 'price' || one.what === 'sale');
     const fact = $derived(facts.find((known) => known.id === one.fact));
 </script>
@@ -121,7 +128,7 @@
         {/if}
         <div class="w-64">
             {#key one.what}<NamePicker
-                    things={one.what === 'brand' ? 'brand' : one.what === 'tags' ? 'tag' : 'category'}
+                    things={THINGS[one.what] ?? ''}
                     names={{}}
                     values={one.things}
                     set={(ids) => {

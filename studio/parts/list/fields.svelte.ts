@@ -5,7 +5,8 @@ import { counted } from '../../lib/words';
 import type { CatalogueSaved, FieldOutcome, ProgressState, TableFact } from '../../lib/types';
 import type { FoundList } from './list.svelte';
 
-export type What = 'price' | 'sale' | 'stock' | 'brand' | 'tags' | 'categories' | 'fact' | 'published' | 'delete';
+export type What =
+    'price' | 'sale' | 'stock' | 'brand' | 'tags' | 'categories' | 'collections' | 'fact' | 'published' | 'delete';
 
 /** One thing that is to be done, as it is typed. */
 export class Alteration {
@@ -40,6 +41,7 @@ export class Alteration {
                 return { what, set: this.shown };
             case 'tags':
             case 'categories':
+            case 'collections':
                 return {
                     what,
                     in: this.taking === 'in' ? this.things : [],

@@ -133,6 +133,31 @@ final class FieldDeedsTest extends TestCase
         );
     }
 
+    public function test_they_are_put_into_a_collection_behind_what_is_there_and_taken_out_again(): void
+    {
+        $everything = $this->everything();
+        $hand = (int) DB::table('collections')->whereNull('rule')->value('id');
+        $rule = (int) DB::table('collections')->whereNotNull('rule')->value('id');
+        $held = fn (): array => DB::table('collection_product')->where('collection_id', $hand)->orderBy('position')
+            ->pluck('product_id')
+            ->all();
+        $before = $held();
+        $new = array_values(array_diff($this->inks, $before));
+        self::assertNotSame([], $new);
+        $done = $this->change([['what' => 'collections', 'in' => [$hand], 'out' => []]])->assertOk()->json();
+        self::assertSame([...$before, ...$new], $held());
+        self::assertSame(count($new), $done['changed']);
+        $out = $this->change([['what' => 'collections', 'in' => [], 'out' => [$hand]]])->assertOk()->json();
+        self::assertSame(array_values(array_diff($before, $this->inks)), $held());
+        $this->back($out['entry'])->assertOk();
+        $this->back($done['entry'])->assertOk();
+        self::assertSame($everything, $this->everything());
+
+        $refused = $this->change([['what' => 'collections', 'in' => [$rule], 'out' => []]])->assertOk()->json();
+        self::assertSame([0, 1], [$refused['entry'], $refused['refusedCount']]);
+        self::assertStringContainsString('holds what its rule says', $refused['refused'][0]['why']);
+    }
+
     public function test_what_is_kept_beside_products_follows_a_price_or_a_brand_alone(): void
     {
         $this->change([['what' => 'price', 'how' => 'to', 'amount' => '77']])->assertOk();
@@ -277,7 +302,8 @@ final class FieldDeedsTest extends TestCase
         $other->exec('begin immediate');
         DB::statement('pragma busy_timeout = 1');
         $this->change([['what' => 'price', 'how' => 'to', 'amount' => '3']])->assertStatus(423)
-            ->assertJsonPath('message', 'Somebody is saving very much just now. Nothing of yours was changed; try again in a '
+            ->assertJsonPath('message', 'Somebody is saving very much just now. Nothing of yours was changed; try '
+                .'again in a '
                 .'moment.');
         $other->exec('rollback');
         self::assertSame($before, DB::table('variants')->orderBy('id')->pluck('price')->all());
