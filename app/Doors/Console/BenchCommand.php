@@ -8,6 +8,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
 use Vestibra\App\Ground\Sql\Database;
+use Vestibra\Bench\BulkBench;
 use Vestibra\Bench\CardsBench;
 use Vestibra\Bench\CatalogueBench;
 use Vestibra\Bench\FiltersBench;
@@ -29,13 +30,13 @@ final class BenchCommand extends Command
 
     private const NAMES = [
         'verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder',
-        'kept', 'templates', 'screens', 'edit', 'weight',
+        'kept', 'templates', 'bulk', 'screens', 'edit', 'weight',
     ];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
     protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, '
-        .'styles, catalogue, folder, kept, templates, screens, edit or weight; all but the last six without} '
+        .'styles, catalogue, folder, kept, templates, bulk, screens, edit or weight; all but the last seven without} '
         .'{--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description =
@@ -114,6 +115,7 @@ final class BenchCommand extends Command
                 'cards' => (new CardsBench)->run($size),
                 'kept' => (new KeptBench)->run($size),
                 'templates' => (new TemplatesBench)->run($size, $this->seed()),
+                'bulk' => (new BulkBench)->run($size),
                 default => (new PageBench)->run($this->seed(), $size),
             });
         }
