@@ -17,8 +17,6 @@ use Vestibra\Core\Pages\PageKind;
  */
 final readonly class PastedPages
 {
-    public const MOST = 1_000_000;
-
     private const SHOWN = 20;
 
     private const AT_ONCE = 500;

@@ -31,7 +31,7 @@ final readonly class WhoController
     /** Rows that are ticked by themselves in one go. */
     private const MOST_TICKED = 1_000;
 
-    private const MOST_PASTED = 8_000_000;
+    private const MOST_PASTED = 2_000_000;
 
     private const MOST_FILTERS = 40;
 
