@@ -14,8 +14,8 @@ use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
 foreach ([
-    'template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'font', 'house', 'link', 'part', 'card',
-    'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble', 'subscriber',
+    'template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'filterId', 'font', 'house', 'link',
+    'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble', 'subscriber',
 ] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
