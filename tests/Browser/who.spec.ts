@@ -60,7 +60,7 @@ test('a brand’s products are switched by a rule; the next one follows by itsel
         await expect(page.getByRole('row', { name: /Thirtieth pen/ })).toContainText('Maker’s page');
     });
     await test.step('one that leaves the brand moves, and that is said before', async () => {
-        await page.getByRole('link', { name: 'Thirtieth pen' }).click();
+        await page.getByRole('link', { name: 'Thirtieth pen', exact: true }).click();
         const field = page.getByRole('group', { name: 'Brand', exact: true });
         await field.getByRole('button', { name: /^(choose|add|another)/ }).click();
         await field.getByPlaceholder('Find…').fill('Hallorme');
