@@ -142,7 +142,7 @@ final readonly class RowsIn
     {
         $keys = new RowKeys($cells->columns->key);
         $found = $keys->found(array_values(array_filter(array_map($cells->key(...), $rows))));
-        $stands = $this->things->read(Thing::Variant, array_merge([], ...array_values($found)));
+        $stands = $this->things->readColumns(Thing::Variant, array_merge([], ...array_values($found)));
         $changes = $lines = [];
         foreach ($rows as $row) {
             $id = $cells->variant($row, $found, $report, $keys);
