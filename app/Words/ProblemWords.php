@@ -443,6 +443,8 @@ final class ProblemWords
             ReleaseProblem::Fallback =>
                 '“{name}” takes every page that no rule takes, so it has to stay live. Nothing was changed.',
             ReleaseProblem::NothingSelected => 'Nothing is selected that is still there. Select some rows first.',
+            ReleaseProblem::SelectedSince => 'The selection was changed after you looked, perhaps in another window. '
+                .'Nothing was done; look again and do it then.',
             ReleaseProblem::NoShortRule =>
                 'The rule could not be read, so nothing was changed. Look at the selection again, and try once more.',
             ReleaseProblem::NotShownWith => '“{name}” is not live, so no page can be shown with it yet. Publish it '

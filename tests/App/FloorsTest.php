@@ -75,8 +75,8 @@ final class FloorsTest extends Plain
             'Records/Stored', 'Reach/Kinds', 'Reach/Rules',
         ],
         'Work/Finding' => [
-            'Ground', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules',
-            'Words',
+            'Ground/Problems', 'Ground', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',
+            'Reach/Kinds', 'Reach/Rules', 'Words',
         ],
         'Work/Why' => ['Ground', 'Records/Settings', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Words'],
         'Work/Sheets' => [

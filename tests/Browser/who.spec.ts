@@ -147,6 +147,30 @@ test('what is selected by keyboard survives sorting, filtering, a reload and ano
     await expectAccessible(page);
 });
 
+test('what a panel says is about what is selected now, whichever window changed it', async ({ page, context }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.template('Maker’s page', { show: [] });
+    const list = `/studio/who?${byBrand(await studio.id('brand', 'Ostrelve'))}`;
+    await page.goto(list);
+    await page.getByRole('button', { name: 'select all 25 that match' }).click();
+    await page.getByRole('button', { name: 'prices, stock, tags, facts…' }).click();
+    await expect(page.getByRole('region', { name: 'Change 25 products' })).toBeVisible();
+    await page.getByRole('button', { name: 'show with…' }).click();
+    await expect(page.getByRole('region', { name: /^Change/ })).toHaveCount(0);
+    const panel = page.getByRole('region', { name: /with a template/ });
+    await panel.getByLabel('With which template').selectOption({ label: 'Maker’s page' });
+    await expect(panel.getByText('25 product pages move.')).toBeVisible();
+
+    const other = await context.newPage();
+    await other.goto(list);
+    await other.getByRole('checkbox', { name: /Almanac fountain pen/ }).uncheck();
+    await expect(status(other)).toHaveText('24 products selected.');
+    await expect(panel.getByText('24 product pages move.')).toBeVisible();
+    await panel.getByRole('button', { name: 'Do it' }).click();
+    await expect(page.getByText('Done: 24 products pinned to “Maker’s page”.')).toBeVisible();
+});
+
 test('prices of what is selected: seen before, what cannot be is said, done as one, taken back', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();

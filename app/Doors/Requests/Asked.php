@@ -49,6 +49,12 @@ final readonly class Asked
         return self::text($request, 'key', 60);
     }
 
+    /** @return int|null which state of something whoever asks has looked at; null where nothing was said */
+    public static function revision(Request $request): ?int
+    {
+        return $request->has('revision') ? self::number($request, 'revision', -1, -1, PHP_INT_MAX) : null;
+    }
+
     /** @return int 0 when no id was given */
     public static function id(Request $request, string $name): int
     {

@@ -37,6 +37,7 @@ enum ReleaseProblem: string implements ProblemCode
     case Broke = 'release.broke';
     case Fallback = 'release.fallback';
     case NothingSelected = 'release.nothing-selected';
+    case SelectedSince = 'release.selected-since';
     case NoShortRule = 'release.no-short-rule';
     case NotShownWith = 'release.not-shown-with';
     case CannotBeNamed = 'release.cannot-be-named';

@@ -6,12 +6,14 @@ namespace Vestibra\App\Work\Finding;
 
 use Closure;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Models\Selection;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Finding\Sql\SelectionRows;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Problem;
 
 /**
  * What somebody has selected among the pages of a kind. It is kept with the shop's data, so that no scrolling, sorting,
@@ -94,6 +96,17 @@ final readonly class Selections
     public function pages(Selection $selection): array
     {
         return SelectionRows::all($selection->id, $selection->side, $this->table($selection));
+    }
+
+    /**
+     * @param  int|null  $revision  the selection that whoever asks has looked at; null for whichever it is
+     * @return list<int>|Problem its pages, or that another window has changed it since
+     */
+    public function lookedAt(Selection $selection, ?int $revision): array|Problem
+    {
+        return $revision === null || $revision === $selection->revision
+            ? $this->pages($selection)
+            : ReleaseProblem::SelectedSince->at();
     }
 
     /**

@@ -4,7 +4,7 @@
     import type { FoundData, Screen } from '../../lib/types';
     import { FieldDeeds } from './fields.svelte';
     import FieldPanel from './FieldPanel.svelte';
-    import { LayoutDeeds } from './layout.svelte';
+    import { type LayoutDeed, LayoutDeeds } from './layout.svelte';
     import LayoutPanel from './LayoutPanel.svelte';
     import type { FoundList } from './list.svelte';
 
@@ -20,15 +20,30 @@
     const { said } = $derived(layout);
     const state = $derived(list.selecting.state);
 
+    let seen = -1;
+
     $effect(() => {
-        void state.revision;
-        untrack(() => void layout.say());
+        const { revision } = state;
+        untrack(() => {
+            if (revision === seen) {
+                void layout.say();
+                return;
+            }
+            seen = revision;
+            fields.changed();
+            void layout.turned();
+        });
     });
+
+    function open(deed: LayoutDeed, ofSentence = false): void {
+        if (fields.busy === '') fields.leave();
+        layout.open(deed, ofSentence);
+    }
 </script>
 
 {#if list.clause.conditions.length > 0 && screen.may.publish}
     <p class="mt-1">
-        <button class="word" onclick={() => layout.open('rule', true)}>make this sentence a rule of…</button>
+        <button class="word" onclick={() => open('rule', true)}>make this sentence a rule of…</button>
     </p>
 {/if}
 {#if state.count > 0}
@@ -45,12 +60,12 @@
         </p>
         <div class="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-2">
             {#if screen.may.publish}
-                {#if said?.words}<button class="button button-next" onclick={() => layout.open('rule')}
+                {#if said?.words}<button class="button button-next" onclick={() => open('rule')}
                         >Make it a rule of…</button
                     >{/if}
-                <button class="word" onclick={() => layout.open('pin')}>show with…</button>
-                <button class="word" onclick={() => layout.open('keepOff')}>keep off…</button>
-                <button class="word" onclick={() => layout.open('unpin')}>unpin…</button>
+                <button class="word" onclick={() => open('pin')}>show with…</button>
+                <button class="word" onclick={() => open('keepOff')}>keep off…</button>
+                <button class="word" onclick={() => open('unpin')}>unpin…</button>
             {/if}
             {#if screen.may.edit && list.isProducts}
                 <button

@@ -1,3 +1,4 @@
+import { offerTable } from '../../lib/csv';
 import { get, post, Refused } from '../../lib/http';
 import { freshId } from '../../lib/ids';
 import { notices } from '../../lib/notices.svelte';
@@ -72,6 +73,8 @@ export class FieldDeeds {
     busy = $state<'' | 'ask' | 'do'>('');
     progress = $state.raw<ProgressState>({ what: '', done: 0, all: 0 });
     private key = '';
+    /** The selection that the outcome is about. */
+    private revision = 0;
 
     constructor(
         private readonly pages: FoundList,
@@ -133,22 +136,17 @@ export class FieldDeeds {
 
     /** What was refused and why, as a file. */
     download(outcome: FieldOutcome): void {
-        const cell = (text: string): string =>
-            `"${(/^[=+\-@\t\r]/.test(text) ? `'${text}` : text).replaceAll('"', '""')}"`;
-        const lines = [
+        offerTable('left-as-it-is.csv', [
             ['Product', 'Why it was left as it is'],
             ...outcome.refused.map((one) => [one.name, one.why]),
-        ].map((line) => line.map(cell).join(','));
-        const link = document.createElement('a');
-        link.href = URL.createObjectURL(new Blob([`\u{feff}${lines.join('\r\n')}\r\n`], { type: 'text/csv' }));
-        link.download = 'left-as-it-is.csv';
-        link.click();
-        URL.revokeObjectURL(link.href);
+        ]);
     }
 
     private async run(ask: boolean): Promise<FieldOutcome | null> {
         if (this.busy !== '') return null;
         this.busy = ask ? 'ask' : 'do';
+        await this.pages.selecting.settled();
+        if (ask) this.revision = this.pages.selecting.state.revision;
         this.key = freshId();
         this.progress = { what: '', done: 0, all: 0 };
         const body =
@@ -167,10 +165,16 @@ export class FieldDeeds {
         };
         void watch();
         try {
-            return await post<FieldOutcome>('/studio/catalogue/many', { ...body, ask, key: this.key });
+            return await post<FieldOutcome>('/studio/catalogue/many', {
+                ...body,
+                ask,
+                revision: this.revision,
+                key: this.key,
+            });
         } catch (error) {
             if (error instanceof Refused) notices.warn(error.message);
             else notices.trouble(error);
+            void this.pages.selecting.look();
             return null;
         } finally {
             through = true;

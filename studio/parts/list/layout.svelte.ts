@@ -18,6 +18,8 @@ export class LayoutDeeds {
     /** The list's own sentence is made a rule, whatever is selected. */
     ofSentence = $state(false);
     private key = '';
+    /** The selection that the answer is about. */
+    private revision = 0;
     private saying = 0;
     private asking = 0;
 
@@ -34,6 +36,20 @@ export class LayoutDeeds {
         }
     }
 
+    /** Another selection: what was said was about the one before. */
+    async turned(): Promise<void> {
+        this.said = null;
+        const shown = this.deed !== null && !this.ofSentence;
+        if (shown) {
+            this.answer = null;
+            this.asking++;
+        }
+        await this.say();
+        if (!shown) return;
+        if (this.list.selecting.state.count === 0) this.leave();
+        else this.askIfItCan();
+    }
+
     /** The rule that is made, in words. */
     get words(): string {
         return this.ofSentence
@@ -46,7 +62,7 @@ export class LayoutDeeds {
         this.ofSentence = ofSentence;
         this.frees = false;
         this.answer = null;
-        if (deed === 'unpin' || this.template > 0) void this.ask();
+        this.askIfItCan();
     }
 
     leave(): void {
@@ -57,19 +73,22 @@ export class LayoutDeeds {
     choose(template: number): void {
         this.template = template;
         this.answer = null;
-        if (template > 0) void this.ask();
+        this.askIfItCan();
     }
 
     async ask(): Promise<void> {
         const mine = ++this.asking;
         this.key = freshId();
         this.busy = true;
+        await this.list.selecting.settled();
+        this.revision = this.list.selecting.state.revision;
         try {
             const answer = await post<LayoutAnswer>(this.address(''), { ...this.body(), ask: true });
             if (mine === this.asking) this.answer = answer;
         } catch (error) {
             if (mine === this.asking) this.answer = null;
             notices.trouble(error);
+            void this.list.selecting.look();
         }
         this.busy = false;
     }
@@ -89,8 +108,13 @@ export class LayoutDeeds {
             await this.list.again();
         } catch (error) {
             notices.trouble(error);
+            void this.list.selecting.look();
         }
         this.busy = false;
+    }
+
+    private askIfItCan(): void {
+        if (this.deed === 'unpin' || (this.deed !== null && this.template > 0)) void this.ask();
     }
 
     private async back(done: LayoutDone): Promise<void> {
@@ -115,6 +139,7 @@ export class LayoutDeeds {
             clauses: this.ofSentence ? [this.list.clause.conditions] : ruled ? (this.said?.clauses ?? []) : [],
             frees: this.frees,
             sentence: this.ofSentence,
+            revision: this.revision,
         };
     }
 }

@@ -91,6 +91,11 @@ export class Selecting {
         }
     }
 
+    /** What was ticked has arrived. */
+    settled(): Promise<unknown> {
+        return this.turn;
+    }
+
     /** One after another, so that what is ticked quickly arrives in order. */
     private send(deed: string, body: object, anew: boolean): Promise<void> {
         const send = async (): Promise<void> => {

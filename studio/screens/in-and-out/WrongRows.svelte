@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { offerTable } from '../../lib/csv';
     import { counted } from '../../lib/words';
     import type { Incoming } from './incoming.svelte';
 
@@ -8,19 +9,10 @@
     const shown = $derived((preview?.wrong ?? []).slice(0, 50));
 
     function asFile(): void {
-        const cell = (text: string): string =>
-            `"${(/^[=+\-@\t\r]/.test(text) ? `'${text}` : text).replaceAll('"', '""')}"`;
-        const rows = [
+        offerTable('rows-to-mend.csv', [
             ['line', 'column', 'written', 'what is the matter'],
             ...(preview?.wrong ?? []).map((one) => [String(one.line), one.column, one.written, one.message]),
-        ];
-        const link = document.createElement('a');
-        link.href = URL.createObjectURL(
-            new Blob([`\u{feff}${rows.map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`], { type: 'text/csv' }),
-        );
-        link.download = 'rows-to-mend.csv';
-        link.click();
-        URL.revokeObjectURL(link.href);
+        ]);
     }
 </script>
 

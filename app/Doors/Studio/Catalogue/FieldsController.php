@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SignedIn;
+use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Ground\Progress;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Bulk\FieldDeeds;
@@ -42,12 +43,14 @@ final readonly class FieldsController
         if ($problems !== []) {
             return new JsonResponse(ProblemWords::answer($problems), 422);
         }
-        $pages = $this->selections->pages($this->selections->of(SignedIn::user(), PageKind::Product));
-        if ($pages === []) {
-            return new JsonResponse(
-                ['message' => 'Nothing is selected that is still there. Select some rows first.'],
-                409,
-            );
+        $pages = $this->selections->lookedAt(
+            $this->selections->of(SignedIn::user(), PageKind::Product),
+            Asked::revision($request),
+        );
+        if ($pages === [] || $pages instanceof Problem) {
+            $problem = $pages === [] ? ReleaseProblem::NothingSelected->at() : $pages;
+
+            return new JsonResponse(ProblemWords::answer([$problem]), 409);
         }
         set_time_limit(self::LONGEST);
         $progress = new Progress(Asked::key($request));

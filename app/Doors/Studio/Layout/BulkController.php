@@ -65,15 +65,20 @@ final readonly class BulkController
             'deed' => ['required', Rule::enum(LayoutDeed::class)],
             'with' => ['nullable', 'integer'],
             'clauses' => ['nullable', 'array', 'max:20'],
+            'revision' => ['nullable', 'integer'],
         ]);
         $deed = LayoutDeed::from(Asked::text($request, 'deed'));
         $kind = $this->kind($request);
+        $pages = Asked::flag($request, 'sentence')
+            ? $this->found->page($this->answer->filter($this->asks($request), $kind), 0, self::MOST)[0]
+            : $this->selections->lookedAt($this->selections->of(SignedIn::user(), $kind), Asked::revision($request));
+        if ($pages instanceof Problem) {
+            return self::refuse($pages);
+        }
         $plan = $this->deeds->plan(
             $deed,
             $kind,
-            Asked::flag($request, 'sentence')
-                ? $this->found->page($this->answer->filter($this->asks($request), $kind), 0, self::MOST)[0]
-                : $this->selections->pages($this->selections->of(SignedIn::user(), $kind)),
+            $pages,
             Template::query()->find(Asked::id($request, 'with')),
             Asked::untrusted($request, 'clauses'),
             Asked::flag($request, 'frees'),

@@ -310,6 +310,23 @@ final class FieldDeedsTest extends TestCase
         $this->change([['what' => 'price', 'how' => 'to', 'amount' => '3']])->assertOk();
     }
 
+    public function test_what_another_window_has_selected_since_is_not_changed(): void
+    {
+        $revision = $this->getJson('/studio/who/selection')->json('revision');
+        $change = ['changes' => [['what' => 'stock', 'how' => 'to', 'amount' => '7']], 'revision' => $revision];
+        $this->postJson('/studio/catalogue/many', ['ask' => true] + $change)->assertOk();
+        $this->postJson('/studio/who/selection/tick', ['ids' => [$this->inks[0]], 'on' => false])->assertOk();
+
+        $before = $this->everything();
+        $this->postJson('/studio/catalogue/many', $change)->assertStatus(409)->assertSee('changed after you looked');
+        self::assertSame($before, $this->everything());
+        $this->postJson('/studio/catalogue/many', ['revision' => $revision + 1] + $change)->assertOk()
+            ->assertJsonPath('products', count($this->inks) - 1);
+        $this->postJson('/studio/who/selection/all', ['how' => 'nothing'])->assertOk();
+        $this->postJson('/studio/catalogue/many', ['changes' => $change['changes']])->assertStatus(409)
+            ->assertSee('Nothing is selected');
+    }
+
     public function test_what_cannot_be_read_is_refused_as_a_whole(): void
     {
         $this->change([['what' => 'price', 'how' => 'percent', 'amount' => 'ten']])->assertStatus(422)

@@ -209,6 +209,21 @@ final class LayoutDeedsTest extends TestCase
             ->assertSee('Nothing is selected');
     }
 
+    public function test_what_another_window_has_selected_since_is_not_done(): void
+    {
+        $revision = $this->getJson('/studio/who/selection')->json('revision');
+        $pin = ['deed' => 'pin', 'with' => $this->pens->id, 'revision' => $revision];
+        $this->deed(['ask' => true] + $pin)->assertOk();
+        $this->postJson('/studio/who/selection/tick', ['ids' => [$this->of[0]], 'on' => false])->assertOk();
+
+        $before = $this->everything();
+        $this->deed(['ask' => true] + $pin)->assertStatus(409)->assertSee('changed after you looked');
+        $this->deed($pin)->assertStatus(409)->assertSee('Nothing was done');
+        self::assertSame($before, $this->everything());
+        $this->deed(['revision' => $revision + 1] + $pin)->assertCreated();
+        self::assertSame(array_slice($this->of, 1), $this->shownWith());
+    }
+
     public function test_thousands_of_pins_are_one_question_to_the_database(): void
     {
         $pins = array_fill_keys(
