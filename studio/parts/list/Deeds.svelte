@@ -1,6 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { counted } from '../../lib/words';
+    import { counted, either } from '../../lib/words';
     import type { FoundData, Screen } from '../../lib/types';
     import { FieldDeeds } from './fields.svelte';
     import FieldPanel from './FieldPanel.svelte';
@@ -54,7 +54,7 @@
                     >No short rule gives exactly these. A rule can name them one by one.</span
                 >{/if}
             {#if said && said.hidden > 0}<span class="text-quiet"
-                    >{counted(said.hidden, 'hidden one', 'hidden ones')} among them {said.hidden === 1 ? 'has' : 'have'} no
+                    >{counted(said.hidden, 'hidden one', 'hidden ones')} among them {either(said.hidden, 'has', 'have')} no
                     page.</span
                 >{/if}
         </p>

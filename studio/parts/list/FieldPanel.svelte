@@ -1,7 +1,7 @@
 <script lang="ts">
     import { answer } from '../../lib/focus';
     import { movesOf, pageWords } from '../../lib/pages';
-    import { counted, listed, number } from '../../lib/words';
+    import { counted, either, listed, number } from '../../lib/words';
     import type { CatalogueMoves, FieldOutcome, TableFact } from '../../lib/types';
     import AlterationRow from './AlterationRow.svelte';
     import type { FieldDeeds } from './fields.svelte';
@@ -81,7 +81,7 @@
             {#if shown}
                 <p class="mt-3">
                     <strong>{counted(shown.changed, 'product')}</strong>
-                    {deeds.done ? (shown.changed === 1 ? 'was' : 'were') : 'would be'}
+                    {deeds.done ? either(shown.changed, 'was', 'were') : 'would be'}
                     {isDelete ? 'deleted' : 'changed'}{changes(shown) && !isDelete ? `: ${changes(shown)}` : ''}.
                     {#if shown.unchanged > 0}<span class="text-quiet"
                             >{counted(shown.unchanged, 'is', 'are')} so already or left.</span

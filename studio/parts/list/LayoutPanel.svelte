@@ -1,7 +1,7 @@
 <script lang="ts">
     import { answer as arrived } from '../../lib/focus';
     import { movesOf, pageWords, subjects } from '../../lib/pages';
-    import { counted } from '../../lib/words';
+    import { counted, either } from '../../lib/words';
     import Moves from '../Moves.svelte';
     import type { LayoutDeed, LayoutDeeds } from './layout.svelte';
     import type { FoundList } from './list.svelte';
@@ -90,9 +90,11 @@
                     <p class="mt-3">
                         {movesOf(answer)}.
                         <span class="text-quiet"
-                            >{counted(answer.stays, 'other page stays', 'other pages stay')} as {answer.stays === 1
-                                ? 'it is'
-                                : 'they are'}.</span
+                            >{counted(answer.stays, 'other page stays', 'other pages stay')} as {either(
+                                answer.stays,
+                                'it is',
+                                'they are',
+                            )}.</span
                         >
                     </p>
                     {#each answer.rest as row (`${row.template} ${row.why}`)}

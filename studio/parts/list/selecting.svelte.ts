@@ -1,8 +1,17 @@
 import { get, post } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import { counted } from '../../lib/words';
-import type { PastedAnswer, SelectionState } from '../../lib/types';
-import type { FoundList } from './list.svelte';
+import type { ListRow, PastedAnswer, SelectionState } from '../../lib/types';
+
+/** The list that is selected from, as far as a selection asks for it. */
+interface Listed {
+    readonly rows: Record<number, ListRow>;
+    readonly words: { one: string; many: string };
+    readonly address: string;
+    readonly selects: boolean;
+    mark(places: number[], on: boolean): void;
+    again(): Promise<void>;
+}
 
 type How = 'all' | 'none' | 'allBut' | 'nothing' | 'undo';
 
@@ -19,7 +28,7 @@ export class Selecting {
     private turn: Promise<unknown> = Promise.resolve();
 
     constructor(
-        private readonly list: FoundList,
+        private readonly list: Listed,
         state: SelectionState | null,
     ) {
         if (state) this.state = state;

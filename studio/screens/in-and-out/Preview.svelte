@@ -1,6 +1,6 @@
 <script lang="ts">
     import { movesOf, pageWords } from '../../lib/pages';
-    import { counted, number } from '../../lib/words';
+    import { counted, either, number } from '../../lib/words';
     import type { Incoming } from './incoming.svelte';
     import WrongRows from './WrongRows.svelte';
 
@@ -106,7 +106,7 @@
             <p role="status">
                 <strong>{counted(preview.changed, 'variant')}</strong>{what ? `: ${what}` : ''}.
                 <strong>{number(preview.same)}</strong>
-                {preview.same === 1 ? 'row changes' : 'rows change'} nothing.
+                {either(preview.same, 'row changes', 'rows change')} nothing.
             </p>
             <p class="text-quiet">{movesOf({ moved: preview.moves.moved, kinds: [] })}.</p>
             {#each preview.moves.moves as move (`${move.pageKind} ${move.from} ${move.to}`)}<p class="text-sm">

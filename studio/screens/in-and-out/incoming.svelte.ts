@@ -51,7 +51,7 @@ export class Incoming {
         this.sheets = [];
         if (sheet.rows.length > MOST_ROWS)
             return notices.warn(
-                `This sheet has ${number(sheet.rows.length)} rows. A browser reads ${number(MOST_ROWS)} of a workbook: save it as CSV and bring that.`,
+                `This sheet has ${counted(sheet.rows.length, 'row')}. A browser reads ${number(MOST_ROWS)} of a workbook: save it as CSV and bring that.`,
             );
         const name = this.original?.name ?? 'workbook';
         await this.send(new File([asRows(sheet)], 'rows.csv', { type: 'text/csv' }), name);
