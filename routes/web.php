@@ -69,6 +69,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('sign-out', [Studio\SignInController::class, 'destroy']);
     Route::redirect('/', '/studio/today');
     Route::get('today', [Studio\TodayController::class, 'index']);
+    Route::get('today/attention', [Studio\TodayController::class, 'attention']);
     Route::get('products/new', [Studio\Catalogue\ProductsController::class, 'blank'])->middleware('can:edit-templates');
     Route::get('products/{productId}/uses', [Studio\Catalogue\ProductsController::class, 'uses']);
     Route::get('products/{productId}', [Studio\Catalogue\ProductsController::class, 'show']);
@@ -110,6 +111,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('reviews', [Studio\Customers\ReviewsController::class, 'index']);
     Route::get('reviews/rows', [Studio\Customers\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\Layout\WhoController::class, 'index']);
+    Route::get('rules', [Studio\Layout\TendingController::class, 'index']);
     Route::get('who/rows', [Studio\Layout\WhoController::class, 'rows']);
     Route::get('who/selection', [Studio\Layout\WhoController::class, 'selection']);
     Route::get('who/selection/said', [Studio\Layout\WhoController::class, 'said']);
@@ -253,6 +255,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('cards/{template}/fallback', [Studio\Layout\StandingController::class, 'card']);
         Route::post('templates/order', [Studio\Layout\StandingController::class, 'order']);
         Route::post('pins', [Studio\Layout\StandingController::class, 'pin']);
+        Route::post('rules/{template}/tidy', [Studio\Layout\TendingController::class, 'tidy'])
+            ->middleware(PagesOnly::class);
+        Route::post('rules/{release}/take-back', [Studio\Layout\TendingController::class, 'takeBack']);
         Route::post('who/layout', [Studio\Layout\BulkController::class, 'layout']);
         Route::post('who/layout/{release}/take-back', [Studio\Layout\BulkController::class, 'takeBack']);
         Route::delete('templates/{template}', [Studio\Layout\StandingController::class, 'delete']);

@@ -435,6 +435,10 @@ final class ProblemWords
             ReleaseProblem::OrderTwice =>
                 'A template stands in this order twice. Nothing was changed; reload the page and try again.',
             ReleaseProblem::SoAlready => 'The shop is so already. Nothing was changed.',
+            ReleaseProblem::NothingToTidy =>
+                'These rules name nothing that was deleted any more. Nothing was changed; reload the page.',
+            ReleaseProblem::DecidesByNow =>
+                'This part of the rule decides something by now, or is gone. Nothing was taken out; reload the page.',
             ReleaseProblem::NotDone => 'Only a release that was made can be brought back.',
             ReleaseProblem::NotWaiting =>
                 'This release does not wait any more. Nothing was changed; reload the page to see how it stands.',

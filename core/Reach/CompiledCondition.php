@@ -7,17 +7,22 @@ namespace Vestibra\Core\Reach;
 /**
  * A condition ready to run, with what it adds to the closeness.
  *
- * @internal
+ * @api
  */
 final readonly class CompiledCondition
 {
-    /** @param  array<int, int>  $depths category id => its depth, for the categories it names */
+    /**
+     * @param  array<int, int>  $depths category id => its depth, for the categories it names
+     * @param  bool  $dead  nothing that it names is there any more
+     * @param  bool  $isTorn  something that it names was deleted
+     */
     public function __construct(
         public Condition $condition,
         public Check $check,
         public Weight $weight,
         public bool $dead,
         public array $depths = [],
+        public bool $isTorn = false,
     ) {
     }
 

@@ -26,7 +26,7 @@ final readonly class Evaluator
     public const NONE = 0;
 
     /** Of what pack() gives: another number as soon as it is read differently. */
-    public const PACKED = 3;
+    public const PACKED = 4;
 
     /** Of those that go first; null where none does. */
     private ?ClauseIndex $first;

@@ -57,7 +57,24 @@ final readonly class ReachCompiler
             $comparison->weight,
             $dead,
             $condition->field === 'category' ? $this->depths(Comparison::ids($values)) : [],
+            $dead || ($comparison->takes === ConditionValues::Names && $this->isTorn(
+                $comparison->things ?? $condition->field,
+                Comparison::ids($condition->values),
+                count($values),
+            )),
         );
+    }
+
+    /** @param  list<int>  $ids */
+    private function isTorn(string $things, array $ids, int $living): bool
+    {
+        foreach ($living < count($ids) ? $ids : [] as $id) {
+            if ($this->living->among($things, [$id]) === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

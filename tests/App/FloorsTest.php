@@ -120,9 +120,14 @@ final class FloorsTest extends Plain
             'Records/Catalogue', 'Records/Stored', 'Words', 'Work/Saving', 'Work/Finding',
         ],
         'Work/Fitting' => ['Ground', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
+        'Work/Tending' => [
+            'Ground/Problems', 'Ground', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Words',
+            'Work/Finding', 'Work/Drafting', 'Work/Releases/Making', 'Work/Releases',
+        ],
         'Work/Today' => [
             'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
             'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Pages', 'Words', 'Shop', 'Work/Releases/Making',
+            'Work/Tending',
         ],
         'Work/Doctor' => [
             'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models',
@@ -157,7 +162,7 @@ final class FloorsTest extends Plain
             'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style',
             'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Finding', 'Work/Why', 'Work/Starts',
             'Work/Drafting',
-            'Work/Releases/Making', 'Work/Releases', 'Work/Bulk', 'Work/Templates', 'Work/Fitting',
+            'Work/Releases/Making', 'Work/Releases', 'Work/Bulk', 'Work/Tending', 'Work/Templates', 'Work/Fitting',
             'Doors/Requests', 'Doors/Studio/Answers',
         ],
         'Doors/Studio/Releases' => [

@@ -50,6 +50,12 @@ final readonly class TodayController
         ]);
     }
 
+    /** What needs attention now, once something was done about it. */
+    public function attention(Attention $attention): JsonResponse
+    {
+        return new JsonResponse(['attention' => $attention->list()]);
+    }
+
     /** Tries the work that died once more. */
     public function retryJobs(): JsonResponse
     {

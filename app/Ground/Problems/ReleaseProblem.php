@@ -33,6 +33,8 @@ enum ReleaseProblem: string implements ProblemCode
     case OrderTwice = 'release.order-twice';
     case NotDone = 'release.not-done';
     case SoAlready = 'release.so-already';
+    case NothingToTidy = 'release.nothing-to-tidy';
+    case DecidesByNow = 'release.decides-by-now';
     case NotWaiting = 'release.not-waiting';
     case Broke = 'release.broke';
     case Fallback = 'release.fallback';

@@ -20,6 +20,7 @@ use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Shop\Reviews;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Releases\Making\Deeds;
+use Vestibra\App\Work\Tending\RuleMatters;
 use Vestibra\App\Work\Today\Sql\PinsToDrafts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
@@ -30,9 +31,7 @@ use Vestibra\Core\Templates\TemplateRole;
 /**
  * What needs attention, each with its next step.
  *
- * @phpstan-type Matter array{what: string, words: string, step: array{words: string, address: string, settle?: int}}
- *
- * @shape Matter
+ * @phpstan-import-type Matter from RuleMatters
  */
 final readonly class Attention
 {
@@ -44,6 +43,7 @@ final readonly class Attention
         private Composer $composer,
         private PagesOfTheShop $pages,
         private Searches $searched,
+        private RuleMatters $tending,
     ) {
     }
 
@@ -114,26 +114,15 @@ final readonly class Attention
 
     /**
      * @param  array<array-key, mixed>  $names  of templates
-     * @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback
+     * @return list<Matter> live and shown on nothing, rules that name what was deleted, pages on the fallback
      */
     private function ofKind(PageKind $kind, array $names): array
     {
-        $matters = [];
         $contest = $this->contests->all($kind);
+        $matters = $this->tending->deleted($contest);
         $live = $this->counts->live($kind);
         foreach ($contest->candidates as $candidate) {
             $id = $candidate->templateId;
-            $dead = count(ReachCounts::dead($candidate));
-            if ($dead > 0) {
-                $matters[] = self::matter(
-                    'dead-condition',
-                    "“{$names[$id]}” has "
-                        .Counted::of($dead, 'condition that names', 'conditions that name')
-                        .' only what was deleted.',
-                    'Repair its rule',
-                    "/studio/templates/$id?view=reach",
-                );
-            }
             if ($candidate->live && $live[$id]['shownOn'] === 0 && $id !== $contest->fallbackId) {
                 $words = match ($live[$id]['when']) {
                     'now' => "“{$names[$id]}” is live and shown on no page.",

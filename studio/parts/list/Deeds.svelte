@@ -20,6 +20,17 @@
     const { said } = $derived(layout);
     const state = $derived(list.selecting.state);
 
+    // A page that a rule nearly takes is shown with that rule at hand.
+    $effect(() => {
+        const template = Number(new URLSearchParams(location.search).get('rule'));
+        untrack(() => {
+            if (template > 0 && screen.may.publish && list.clause.conditions.length > 0) {
+                layout.open('rule', true);
+                layout.choose(template);
+            }
+        });
+    });
+
     let seen = -1;
 
     $effect(() => {

@@ -4,6 +4,7 @@
     import { untrack } from 'svelte';
     import type { Screen, TodayData } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
+    import MatterSteps from '../../parts/MatterSteps.svelte';
     import { Today } from './today.svelte';
     import WalkForm from './WalkForm.svelte';
 
@@ -18,7 +19,7 @@
     <div class="mt-6 grid gap-x-12 gap-y-9 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <section aria-labelledby="attention">
             <h2 id="attention" class="text-lg">Needs attention</h2>
-            {#if today.attention.length === 0}
+            {#if today.attention.length === 0 && !today.looking}
                 <p class="mt-2 text-quiet">Nothing. Every page has its template, and every rule names what is there.</p>
             {/if}
             <ul class="mt-2">
@@ -31,7 +32,11 @@
                                     >{matter.step.words}</button
                                 >
                             {:else}
-                                <a class="word" href={matter.step.address}>{matter.step.words}</a>
+                                <MatterSteps
+                                    {matter}
+                                    mayPublish={screen.may.publish}
+                                    again={() => void today.lookAgain()}
+                                />
                             {/if}
                             {#if matter.step.settle !== undefined && screen.may.edit}
                                 <button class="text-quiet hover:text-ink" onclick={() => void today.settle(matter)}
@@ -42,6 +47,7 @@
                     </li>
                 {/each}
             </ul>
+            {#if today.looking}<p class="mt-2 text-quiet" role="status">Looking through the rules…</p>{/if}
         </section>
         <section aria-labelledby="live">
             <h2 id="live" class="text-lg">Live</h2>

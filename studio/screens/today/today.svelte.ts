@@ -1,16 +1,43 @@
-import { post } from '../../lib/http';
+import { get, post } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { Matter, TodayData } from '../../lib/types';
+import type { Matter, RuleMattersAnswer, TodayData } from '../../lib/types';
 
 /** What needs attention today, and the walk through the shop as it will be. */
 export class Today {
-    attention = $state.raw<Matter[]>([]);
+    private own = $state.raw<Matter[]>([]);
+    private inRules = $state.raw<Matter[]>([]);
+    /** What rules need is counted after the rest is there. */
+    looking = $state(true);
     drafts = $state<number[]>([]);
     day = $state('');
     time = $state('12:00');
 
     constructor(data: TodayData) {
-        this.attention = data.attention;
+        this.own = data.attention;
+        void this.look();
+    }
+
+    get attention(): Matter[] {
+        return [...this.own, ...this.inRules];
+    }
+
+    async look(): Promise<void> {
+        try {
+            this.inRules = (await get<RuleMattersAnswer>('/studio/rules')).matters;
+        } catch (error) {
+            notices.trouble(error);
+        }
+        this.looking = false;
+    }
+
+    /** Something was done about one of them. */
+    async lookAgain(): Promise<void> {
+        try {
+            this.own = (await get<{ attention: Matter[] }>('/studio/today/attention')).attention;
+        } catch (error) {
+            notices.trouble(error);
+        }
+        await this.look();
     }
 
     settle(matter: Matter): Promise<void> {
@@ -33,7 +60,7 @@ export class Today {
     private async done(matter: Matter, address: string, said?: string): Promise<void> {
         try {
             await post(address);
-            this.attention = this.attention.filter((one) => one !== matter);
+            this.own = this.own.filter((one) => one !== matter);
             if (said) notices.say(said);
         } catch (error) {
             notices.trouble(error);

@@ -6,6 +6,7 @@
     import { FoundList } from '../../parts/list/list.svelte';
     import Deeds from '../../parts/list/Deeds.svelte';
     import PageList from '../../parts/list/PageList.svelte';
+    import RuleMatters from '../../parts/list/RuleMatters.svelte';
 
     let { screen }: { screen: Screen<FoundData> } = $props();
     const list = untrack(() => new FoundList(screen.data));
@@ -14,6 +15,7 @@
 
 <Frame {screen} here="Who gets what" wide>
     <h1 class="text-2xl">Who gets what</h1>
+    {#if list.filter.kind !== 'all'}<RuleMatters {list} mayPublish={screen.may.publish} />{/if}
     <PageList {screen} {list}>
         {#snippet begin()}
             <label>
