@@ -10,7 +10,7 @@
     const { matters } = $derived(found);
 
     $effect(() => {
-        void found.look(list.filter.kind);
+        if (list.ruled >= 0) void found.look(list.filter.kind);
     });
 </script>
 
@@ -28,7 +28,7 @@
                             {matter}
                             {mayPublish}
                             again={() => {
-                                void found.look(list.filter.kind);
+                                list.ruled++;
                                 void list.again();
                             }}
                         />

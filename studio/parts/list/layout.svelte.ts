@@ -105,6 +105,7 @@ export class LayoutDeeds {
                     do: () => location.assign(`/studio/templates/${done.template}?view=reach`),
                 });
             else notices.say(`Done: ${words}.`, { words: 'Take this back', do: () => void this.back(done) });
+            this.list.ruled++;
             await this.list.again();
         } catch (error) {
             notices.trouble(error);
@@ -121,6 +122,7 @@ export class LayoutDeeds {
         try {
             await post(this.address(`/${done.release?.id}/take-back`), { ...done, key: freshId() });
             notices.say('It is as it was.');
+            this.list.ruled++;
             await this.list.again();
         } catch (error) {
             notices.trouble(error);

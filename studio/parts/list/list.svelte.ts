@@ -40,6 +40,8 @@ export class FoundList {
     columns = $state.raw<ColumnName[]>([]);
     kept = $state.raw<NamedFilter[]>([]);
     waiting = $state(false);
+    /** Counts how often rules or pins were changed from here. */
+    ruled = $state(0);
     readonly selecting: Selecting;
     private asking = 0;
     private coming: number[] = [];
