@@ -23,7 +23,7 @@ final class TableWords
                 .'one out.',
             TableProblem::NoKey => 'No column tells which variant a row is about: stock number, bar code or address '
                 .'name. The columns are: {columns}. Nothing was changed.',
-            TableProblem::NothingKnown => 'Besides the key no column is a field of a variant. The columns are: '
+            TableProblem::NothingKnown => 'Besides the key no column is a field of a product. The columns are: '
                 .'{columns}. Nothing was changed.',
             TableProblem::KeyMissing => 'The row has no {key}.',
             TableProblem::KeyTwice => 'The same {key} stands in line {line} already.',
@@ -32,6 +32,11 @@ final class TableWords
             TableProblem::KeySeveral => 'The product has {count} variants. Name the one by its stock number.',
             TableProblem::Leap => 'The {field} leaps from {before} to {after}, tenfold or more. Where it is meant so, '
                 .'say so (on the console with --leaps).',
+            TableProblem::NameUnknown => 'No {things} is called “{written}”.',
+            TableProblem::NameSeveral => 'Several are called “{written}”. Write the whole path, as “{path}”.',
+            TableProblem::NotOfTheFact => '“{fact}” does not take this.',
+            TableProblem::SaidOtherwise => 'Line {line} says another {field} for this product.',
+            TableProblem::TemplateNotLive => '“{name}” is not live, so nothing can be shown with it. Publish it first.',
             TableProblem::TooManyCells => 'The row has {cells} cells, and the file {columns} columns. A separator may '
                 .'stand in a cell without quotes.',
         };

@@ -115,9 +115,11 @@ final class FloorsTest extends Plain
             'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',
             'Work/InAndOut/Folder',
         ],
+        'Work/InAndOut/Columns' => ['Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue'],
         'Work/InAndOut/Rows' => [
             'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
-            'Records/Catalogue', 'Records/Stored', 'Words', 'Work/Saving', 'Work/Finding',
+            'Records/Catalogue', 'Records/Stored', 'Words', 'Work/Saving', 'Work/Finding', 'Work/Releases/Making',
+            'Work/Releases', 'Work/InAndOut/Columns',
         ],
         'Work/Fitting' => ['Ground', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
         'Work/Tending' => [
@@ -151,7 +153,7 @@ final class FloorsTest extends Plain
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings',
             'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules',
             'Reach/Trees', 'Words', 'Work/Saving', 'Work/Finding', 'Work/Sheets', 'Work/Bulk', 'Work/Templates',
-            'Work/InAndOut/Rows', 'Doors/Requests', 'Doors/Studio/Answers',
+            'Work/InAndOut/Columns', 'Work/InAndOut/Rows', 'Doors/Requests', 'Doors/Studio/Answers',
         ],
         'Doors/Studio/Customers' => [
             'Ground', 'Records/Models/Shop', 'Records/Models/Catalogue', 'Lists/Search', 'Shop', 'Shop/News',
@@ -183,8 +185,8 @@ final class FloorsTest extends Plain
             'Records/Models', 'Records/Models/Catalogue', 'Records/Accounts', 'Lists/Filters', 'Lists/Orders',
             'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Numbers', 'Words', 'PagesOut', 'Work/Why',
             'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked',
-            'Work/InAndOut/Rows', 'Work/Finding', 'Work/Bulk',
-            'Work/Doctor', 'Doors/Studio/Answers', 'Doors/Shapes',
+            'Work/InAndOut/Rows', 'Work/Finding', 'Work/Bulk', 'Work/Doctor',
+            'Doors/Studio/Answers', 'Doors/Shapes',
         ],
         'Doors/Setup' => [
             'Ground', 'Ground/Database', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models',

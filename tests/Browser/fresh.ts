@@ -28,7 +28,7 @@ export const test = base.extend<{ fresh: string }>({
         async ({ browserName }, use, info) => {
             const port = firstPort + info.parallelIndex;
             // What was counted to keep spam out.
-            rmSync(`${root}/cache-${port}`, { recursive: true, force: true });
+            rmSync(`${root}/cache-${port}`, { recursive: true, force: true, maxRetries: 20, retryDelay: 50 });
             layBeside(port);
             await use(browserName);
         },

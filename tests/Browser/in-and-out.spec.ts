@@ -33,10 +33,10 @@ test('a supplier’s list with semicolons, comma decimals and its own order chan
     await expect(page.getByRole('heading', { name: '“supplier.csv”' })).toBeVisible();
     await page.getByLabel('What “Artikel-Nr.” goes to').selectOption('stock number');
     await page.getByLabel('What “Bestand neu” goes to').selectOption('stock');
-    await expect(page.getByText('300 variants: stock of 300')).toBeVisible();
+    await expect(page.getByText('300 rows: stock of 300')).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Take over 300' }).click();
-    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('300 variants changed');
+    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('300 rows taken over');
 
     const [after] = await Promise.all([
         page.waitForEvent('download'),
@@ -91,7 +91,7 @@ test('prices are edited in a workbook and brought in with three bad rows, which 
     await page.locator('input[type=file]').setInputFiles(path);
     const mend = page.getByRole('region', { name: 'Rows to mend' });
     await expect(mend.getByRole('heading')).toHaveText('3 rows to mend');
-    await expect(page.getByText('17 variants: price of 17')).toBeVisible();
+    await expect(page.getByText('17 rows: price of 17')).toBeVisible();
     await mend.getByRole('button', { name: `${right}? for line 5` }).click();
     await expect(mend.getByRole('heading')).toHaveText('2 rows to mend');
     await mend.getByLabel('price of line 9').fill('33.40');
@@ -101,7 +101,7 @@ test('prices are edited in a workbook and brought in with three bad rows, which 
     await mend.getByRole('button', { name: 'leave it out (line 13)' }).click();
     await expect(mend).toBeHidden();
     await page.getByRole('button', { name: 'Take over 19' }).click();
-    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('19 variants changed');
+    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('19 rows taken over');
     const [after] = await Promise.all([
         page.waitForEvent('download'),
         page.getByRole('button', { name: 'As a workbook' }).click(),
@@ -115,6 +115,67 @@ test('prices are edited in a workbook and brought in with three bad rows, which 
     }
     await page.getByRole('button', { name: 'Take this back' }).last().click();
     await expect(page.getByText('It is as it was.')).toBeVisible();
+});
+
+test('which template pages are pinned to is edited in a workbook beside brands: misspelt names are mended, taken and taken back as one', async ({
+    page,
+}, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.template('Maker’s page', { show: [] });
+    await page.goto('/studio/in-and-out');
+    for (const column of ['brand', 'pinned to', 'template']) await page.getByLabel(column, { exact: true }).check();
+    const asWorkbook = async () => {
+        const [out] = await Promise.all([
+            page.waitForEvent('download'),
+            page.getByRole('button', { name: 'As a workbook' }).click(),
+        ]);
+        return readSheet(await out.path());
+    };
+    const sheet = await asWorkbook();
+    const header = sheet[0]?.map(String) ?? [];
+    const [name, brand, pin] = ['address name', 'brand', 'pinned to'].map((one) => header.indexOf(one)) as [
+        number,
+        number,
+        number,
+    ];
+    const products = [...new Map(sheet.slice(1).map((row) => [row[name], row])).values()].slice(0, 4);
+    const rows = products.map((row) => [String(row[name]), String(row[brand] ?? ''), 'Maker’s page']);
+    const [first, second, third] = rows;
+    if (!first || !second || !third) throw new Error('The workbook is empty.');
+    first[2] = 'Makers page';
+    second[1] = 'Hallorme';
+    third[1] = 'Osterlve';
+    const path = info.outputPath('pages.xlsx');
+    await writeWorkbook([['address name', 'brand', 'pinned to'], ...rows]).toFile(path);
+
+    await page.locator('input[type=file]').setInputFiles(path);
+    const mend = page.getByRole('region', { name: 'Rows to mend' });
+    await expect(mend.getByRole('heading')).toHaveText('2 rows to mend');
+    await expect(mend).toContainText('No template is called “Makers page”.');
+    await mend.getByRole('button', { name: 'Maker’s page? for line 2' }).press('Enter');
+    await expect(mend.getByRole('heading')).toHaveText('1 row to mend');
+    await mend.getByRole('button', { name: 'Ostrelve? for line 4' }).press('Enter');
+    await expect(mend).toBeHidden();
+    await expect(page.getByText('4 pages move.')).toBeVisible();
+    const changes = page.getByRole('table', { name: 'Changes, row by row' });
+    await expect(changes.getByRole('row').nth(1)).toContainText(/pinned to\s+nothing → Maker’s page/);
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Take over 4' }).press('Enter');
+    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('4 rows taken over');
+    const after = await asWorkbook();
+    const template = header.indexOf('template');
+    for (const [at, row] of after.entries()) {
+        const was = sheet[at] ?? [];
+        const mine = rows.find((one) => one[0] === row[name]);
+        expect(row.filter((_, place) => ![brand, pin, template].includes(place))).toEqual(
+            was.filter((_, place) => ![brand, pin, template].includes(place)),
+        );
+        expect([row[brand], row[pin]]).toEqual(mine ? [mine[1], 'Maker’s page'] : [was[brand], was[pin]]);
+    }
+    await page.getByRole('button', { name: 'Take this back' }).last().click();
+    await expect(page.getByText('It is as it was.')).toBeVisible();
+    expect(await asWorkbook()).toEqual(sheet);
 });
 
 test('what is no workbook, a workbook of two sheets, and what is pasted by keyboard', async ({ page }, info) => {
@@ -140,12 +201,12 @@ test('what is no workbook, a workbook of two sheets, and what is pasted by keybo
     await page.locator('input[type=file]').setInputFiles(two);
     await page.getByRole('button', { name: /^List/ }).click();
     await expect(page.getByText('read as a workbook, sheet “List”')).toBeVisible();
-    await expect(page.getByText('1 variant: stock of 1')).toBeVisible();
+    await expect(page.getByText('1 row: stock of 1')).toBeVisible();
     await page.getByRole('button', { name: 'another file' }).click();
     await page.getByLabel('Or paste rows with their header').focus();
     await page.keyboard.insertText('stock\tstock number\n7\tLF-0028-01\nmany\tLF-0028-02');
     await page.keyboard.press('Tab');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('1 variant: stock of 1')).toBeVisible();
+    await expect(page.getByText('1 row: stock of 1')).toBeVisible();
     await expect(page.getByText('The stock is a whole number')).toBeVisible();
 });

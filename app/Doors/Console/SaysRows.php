@@ -104,7 +104,7 @@ trait SaysRows
         foreach ($done->moves['moves'] as $move) {
             $this->line('  '.Counted::of($move['count'], 'page').": “{$move['fromName']}” → “{$move['toName']}”");
         }
-        $what = Counted::of($done->changed, 'variant')
+        $what = Counted::of($done->changed, 'row')
             .($done->fields === [] ? '' : ' ('.implode(', ', array_map(
                 static fn (string $field, int $count): string => "$field of $count",
                 array_keys($done->fields),
@@ -115,7 +115,7 @@ trait SaysRows
             ! $isTaken => "Nothing was changed.$wrong"
                 .($done->columns === [] ? '' : ' With --good the others are taken.'),
             $wishes->dry => "Nothing was changed. Reading it in would change $what.$wrong",
-            $done->entry === 0 => "The shop is as the file says: nothing was changed.$wrong",
+            ! $done->isDone() => "The shop is as the file says: nothing was changed.$wrong",
             default => "Changed: $what.$wrong The catalogue’s history takes it back as one.",
         });
     }
@@ -131,7 +131,9 @@ trait SaysRows
     /** @return array<string, mixed> */
     private static function asData(RowsOutcome $done): array
     {
-        return array_replace(array_diff_key(get_object_vars($done), ['shown' => true]), ['problems' => array_map(
+        $data = array_diff_key(get_object_vars($done), ['shown' => true, 'pinned' => true]);
+
+        return array_replace($data, ['problems' => array_map(
             static fn (RowProblem $one): array => [
                 'line' => $one->line, 'column' => $one->column, 'written' => $one->written,
                 'message' => ProblemWords::of($one->problem), 'meant' => $one->meant,

@@ -32,4 +32,9 @@ enum TableProblem: string implements ProblemCode
     case KeySeveral = 'table.key-several';
     case Leap = 'table.leap';
     case TooManyCells = 'table.too-many-cells';
+    case NameUnknown = 'table.name-unknown';
+    case NameSeveral = 'table.name-several';
+    case NotOfTheFact = 'table.not-of-the-fact';
+    case SaidOtherwise = 'table.said-otherwise';
+    case TemplateNotLive = 'table.template-not-live';
 }

@@ -2,7 +2,7 @@
     import { counted } from '../../lib/words';
     import type { InAndOutData, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
-    import { Incoming } from './incoming.svelte';
+    import { Incoming, isDone } from './incoming.svelte';
     import Out from './Out.svelte';
     import Preview from './Preview.svelte';
 
@@ -21,13 +21,12 @@
             {@const taken = incoming.taken}
             <section class="float mt-4 p-4" aria-label="What was done">
                 <p role="status">
-                    {taken.entry === 0 ? 'Nothing was changed: the shop is as the file says.' : ''}
-                    {#if taken.entry > 0}<strong>{counted(taken.changed, 'variant')}</strong> changed,
+                    {isDone(taken) ? '' : 'Nothing was changed: the shop is as the file says.'}
+                    {#if isDone(taken)}<strong>{counted(taken.changed, 'row')}</strong> taken over,
                         {counted(taken.same, 'row was', 'rows were')} so already{taken.wrongCount > 0
                             ? `, ${counted(taken.wrongCount, 'row was', 'rows were')} left`
                             : ''}.
-                        <button class="word" onclick={() => void incoming.back(taken.entry)}>Take this back</button
-                        >{/if}
+                        <button class="word" onclick={() => void incoming.back(taken)}>Take this back</button>{/if}
                 </p>
             </section>
         {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
+    import { inBrowser } from '../../lib/storage';
     import { notices } from '../../lib/notices.svelte';
     import { counted } from '../../lib/words';
     import type { InAndOutData } from '../../lib/types';
@@ -8,7 +10,9 @@
     let { data }: { data: InAndOutData } = $props();
     const NUMBERS = ['price', 'sale price', 'stock'];
     let which = $state('all');
-    let off = $state.raw<string[]>(['brand', 'category', 'template', 'step']);
+    const KEPT = 'columns-out';
+    const chosen = untrack(() => inBrowser.get(KEPT)?.split('|') ?? data.usual);
+    let off = $state.raw<string[]>(untrack(() => data.columns.filter((one) => !chosen.includes(one))));
     let busy = $state(false);
     const columns = $derived(data.columns.filter((one) => !off.includes(one)));
     const address = $derived(
@@ -17,6 +21,7 @@
 
     function set(name: string, on: boolean): void {
         off = on ? off.filter((one) => one !== name) : [...off, name];
+        inBrowser.set(KEPT, columns.join('|'));
     }
 
     async function workbook(): Promise<void> {
@@ -69,7 +74,7 @@
             >{busy ? 'Making the workbook…' : 'As a workbook'}</button
         >
         <span class="text-sm text-quiet"
-            >Brand, category, template and step are for reading: they are not taken back in.</span
+            >Options, step and old addresses are for reading: they are not taken back in.</span
         >
     </p>
 </section>

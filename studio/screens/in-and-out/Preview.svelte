@@ -6,6 +6,7 @@
 
     /** What a brought file is and would change, before it is taken over. */
     let { incoming, fields }: { incoming: Incoming; fields: string[] } = $props();
+    const PINNED = 'pinned to';
     const preview = $derived(incoming.preview);
     const keys = ['stock number', 'bar code', 'address name'];
     const key = $derived(preview?.columns.find((one) => keys.includes(one.is))?.is ?? '');
@@ -104,7 +105,7 @@
         <section aria-label="What will change">
             <h2 class="text-lg">What will change</h2>
             <p role="status">
-                <strong>{counted(preview.changed, 'variant')}</strong>{what ? `: ${what}` : ''}.
+                <strong>{counted(preview.changed, 'row')}</strong>{what ? `: ${what}` : ''}.
                 <strong>{number(preview.same)}</strong>
                 {either(preview.same, 'row changes', 'rows change')} nothing.
             </p>
@@ -151,7 +152,10 @@
     <div
         class="sticky bottom-0 mt-6 flex flex-wrap items-center justify-between gap-4 border-t border-hair bg-paper py-3"
     >
-        <p>One entry in the history, taken back as one. Nobody else’s column is touched.</p>
+        <p>
+            {#if preview.fields[PINNED]}One entry in the history and one release for what is pinned, taken back as one.{:else}One
+                entry in the history, taken back as one.{/if} Nobody else’s column is touched.
+        </p>
         <span class="flex items-center gap-4">
             {#if preview.wrongCount > 0}
                 <label

@@ -5,6 +5,9 @@ import { counted, number } from '../../lib/words';
 import type { BroughtFile, CatalogueSaved, RowWrong, RowsPreview } from '../../lib/types';
 import { MOST_ROWS, asRows, isWorkbook, sheetsOf, type WorkbookSheet } from './workbook';
 
+/** Whether something was changed: the catalogue, or what is pinned. */
+export const isDone = ({ entry, release }: RowsPreview): boolean => entry > 0 || release > 0;
+
 /** A file that was brought: what it is, what it would change, and what is to be done about its rows. */
 export class Incoming {
     file = $state('');
@@ -100,12 +103,10 @@ export class Incoming {
             this.taken = done.preview;
             this.preview = null;
             notices.say(
-                done.preview.entry === 0
-                    ? 'The shop is as the file says: nothing was changed.'
-                    : `${counted(done.preview.changed, 'variant')} changed.`,
-                ...(done.preview.entry === 0
-                    ? []
-                    : [{ words: 'Take this back', do: () => void this.back(done.preview.entry) }]),
+                isDone(done.preview)
+                    ? `${counted(done.preview.changed, 'row')} taken over.`
+                    : 'The shop is as the file says: nothing was changed.',
+                ...(isDone(done.preview) ? [{ words: 'Take this back', do: () => void this.back(done.preview) }] : []),
             );
         } catch (error) {
             notices.trouble(error);
@@ -113,9 +114,13 @@ export class Incoming {
         this.busy = '';
     }
 
-    async back(entry: number): Promise<void> {
+    async back({ entry, release }: RowsPreview): Promise<void> {
         try {
-            const saved = await post<CatalogueSaved>(`/studio/catalogue/entries/${entry}/take-back`);
+            const saved = await post<Pick<CatalogueSaved, 'left' | 'leftCount'>>('/studio/in-and-out/take-back', {
+                entry,
+                release,
+                key: freshId(),
+            });
             notices.say(
                 saved.leftCount === 0
                     ? 'It is as it was.'

@@ -13,13 +13,17 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Requests\SignedIn;
+use Vestibra\App\Doors\Studio\Answers\CatalogueAnswer;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\Progress;
+use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Finding\Selections;
+use Vestibra\App\Work\InAndOut\Columns\RowTerms;
 use Vestibra\App\Work\InAndOut\Rows\IncomingFiles;
-use Vestibra\App\Work\InAndOut\Rows\RowColumns;
 use Vestibra\App\Work\InAndOut\Rows\RowPreview;
+use Vestibra\App\Work\InAndOut\Rows\RowsBack;
 use Vestibra\App\Work\InAndOut\Rows\RowsIn;
 use Vestibra\App\Work\InAndOut\Rows\RowsOut;
 use Vestibra\App\Work\InAndOut\Rows\RowWishes;
@@ -29,7 +33,8 @@ use Vestibra\Core\Pages\PageKind;
 /**
  * Files of rows, in and out: a file that is brought is shown first with everything it would change, and taken as one.
  *
- * @shape InAndOutData array{variants: int, selected: int, columns: list<string>, fields: list<string>}
+ * @shape InAndOutData array{variants: int, selected: int, columns: list<string>, usual: list<string>,
+ *     fields: list<string>}
  * @shape BroughtFile array{file: string, name: string, preview: RowsPreview}
  */
 final readonly class InAndOutController
@@ -52,15 +57,16 @@ final readonly class InAndOutController
     ) {
     }
 
-    public function index(Selections $selections): View
+    public function index(Selections $selections, RowsOut $out, FactBook $facts): View
     {
         $selection = $selections->of(SignedIn::user(), PageKind::Product);
 
         return Screen::show('in-and-out', 'In and out', [
             'variants' => Variant::query()->toBase()->count(),
             'selected' => $selections->state($selection)['count'],
-            'columns' => RowsOut::columns(),
-            'fields' => RowColumns::words(),
+            'columns' => $out->columns(),
+            'usual' => RowsOut::ofVariants(),
+            'fields' => RowTerms::ofShop($facts)->words(),
         ]);
     }
 
@@ -124,7 +130,7 @@ final readonly class InAndOutController
             return $wishes;
         }
         $done = $this->in->read($path, SignedIn::user(), $wishes);
-        if ($done->entry > 0) {
+        if ($done->isDone()) {
             IncomingFiles::remember($path, array_filter($done->columns + $wishes->columns, is_string(...)));
         }
         $answer = ['file' => $brought, 'name' => $wishes->called ?? '', 'preview' => $this->preview->of(
@@ -134,8 +140,23 @@ final readonly class InAndOutController
             [],
         )];
 
-        return new JsonResponse($answer, $done->entry === 0 && $done->problems !== [] && ! $wishes->goodOnly ? 409
+        return new JsonResponse($answer, ! $done->isDone() && $done->problems !== [] && ! $wishes->goodOnly ? 409
             : 200);
+    }
+
+    /** Takes a file back as one: its piece of the history, and the release that pinned pages. */
+    public function takeBack(Request $request, RowsBack $back, CatalogueAnswer $answer): JsonResponse
+    {
+        $given = $request->validate(['entry' => ['required', 'integer'], 'release' => ['required', 'integer']]);
+        $entry = (int) $given['entry'];
+        $done = $back->take($entry, (int) $given['release'], SignedIn::user(), Asked::key($request));
+
+        return match (true) {
+            is_array($done) => new JsonResponse(ProblemWords::answer($done), 409),
+            $done === null && $entry > 0 => abort(404),
+            $done === null => new JsonResponse(['left' => [], 'leftCount' => 0]),
+            default => $answer->of($done),
+        };
     }
 
     /** All variants, or those of the selected products, as a file. */
@@ -144,7 +165,7 @@ final readonly class InAndOutController
         set_time_limit(self::LONGEST);
         $path = (string) tempnam(sys_get_temp_dir(), 'rows');
         $selection = Asked::flag($request, 'selected') ? $selections->of(SignedIn::user(), PageKind::Product) : null;
-        $columns = array_values(array_filter(explode('|', Asked::text($request, 'columns', 2_000))));
+        $columns = array_values(array_filter(explode('|', Asked::text($request, 'columns', 8_000))));
         if ($out->write($path, true, $selection, $columns) === null) {
             @unlink($path);
 

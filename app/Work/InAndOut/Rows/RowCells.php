@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Rows;
 
+use Vestibra\App\Work\InAndOut\Columns\RowColumns;
+use Vestibra\App\Work\InAndOut\Columns\RowTerms;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
 use Vestibra\Core\Catalogue\Changing\FieldType;
@@ -49,25 +51,28 @@ final readonly class RowCells
     }
 
     /**
-     * @param  array<string, list<int>>  $found
-     * @return int|null null: the row cannot be taken, which is noted
+     * @param  array<string, list<array{int, int}>>  $found
+     * @return array{int, int}|null the variant and its product; 0: the row is about a product alone; null: the row
+     *     cannot be taken, which is noted
      */
-    public function variant(TableRow $row, array $found, RowsReport $report, RowKeys $keys): ?int
+    public function target(TableRow $row, array $found, RowsReport $report, RowKeys $keys): ?array
     {
         $report->rows++;
         $key = $this->key($row);
         $ids = $found[$key] ?? [];
+        $isOwn = $this->columns->fields === [] && $this->columns->key === 'slug';
+        $id = $ids === [] ? 0 : ($isOwn ? -$ids[0][1] : $ids[0][0]);
         $problem = match (true) {
             $row->problem !== null => $row->problem->at(),
             count($row->cells) > count($this->columns->called) => TableProblem::TooManyCells->at('', [
                 'cells' => count($row->cells), 'columns' => count($this->columns->called),
             ]),
-            $key === '' => TableProblem::KeyMissing->at('', ['key' => RowColumns::KEYS[$this->columns->key]]),
+            $key === '' => TableProblem::KeyMissing->at('', ['key' => RowTerms::KEYS[$this->columns->key]]),
             $ids === [] && preg_match('/^\d(?:[.,]\d+)?E\+?\d+$/i', $key) === 1 => TableProblem::KeyRounded->at(),
-            $ids === [] => TableProblem::KeyUnknown->at('', ['key' => RowColumns::KEYS[$this->columns->key]]),
-            count($ids) > 1 => TableProblem::KeySeveral->at('', ['count' => count($ids)]),
-            $report->isSeen($ids[0]) => TableProblem::KeyTwice->at('', [
-                'key' => RowColumns::KEYS[$this->columns->key], 'line' => $report->seen[$ids[0]],
+            $ids === [] => TableProblem::KeyUnknown->at('', ['key' => RowTerms::KEYS[$this->columns->key]]),
+            (count($ids) > 1 || $id === 0) && ! $isOwn => TableProblem::KeySeveral->at('', ['count' => count($ids)]),
+            $report->isSeen($id) => TableProblem::KeyTwice->at('', [
+                'key' => RowTerms::KEYS[$this->columns->key], 'line' => $report->seen[$id],
             ]),
             default => null,
         };
@@ -83,16 +88,17 @@ final readonly class RowCells
 
             return null;
         }
-        $report->seen[$ids[0]] = $row->line;
+        $report->seen[$id] = $row->line;
 
-        return $ids[0];
+        return [max(0, $id), $ids[0][1]];
     }
 
     /**
      * @param  array<string, mixed>  $stands  how the variant is
-     * @return Change|null null where the row changes nothing, or cannot be taken, which is noted
+     * @return Change|false|null null where the row changes nothing of it; false: the row cannot be taken, which is
+     *     noted
      */
-    public function change(TableRow $row, int $id, array $stands, RowsReport $report, bool $leaping): ?Change
+    public function change(TableRow $row, int $id, array $stands, RowsReport $report, bool $leaping): Change|false|null
     {
         $before = $after = [];
         $isWrong = false;
@@ -103,7 +109,7 @@ final readonly class RowCells
             }
             $value = $this->value($field, $at, $cell);
             if ($value instanceof Problem) {
-                $report->wrong($isWrong ? -$row->line : $row->line, $this->columns->called[$at], $cell, $value);
+                $report->wrong($row->line, $this->columns->called[$at], $cell, $value);
                 $isWrong = true;
             } elseif ($value !== ($stands[$field->name] ?? null)) {
                 $before[$field->name] = $stands[$field->name] ?? null;
@@ -126,19 +132,25 @@ final readonly class RowCells
             );
         }
 
-        return $leap === null ? $change : null;
+        return $isWrong || $leap !== null ? false : $change;
+    }
+
+    /** @return bool|string what a cell says of yes or no; the cell itself where it says neither */
+    public static function flag(string $cell): bool|string
+    {
+        $folded = Folding::fold($cell);
+
+        return match (true) {
+            in_array($folded, self::YES, true) => true,
+            in_array($folded, self::NO, true) => false,
+            default => $cell,
+        };
     }
 
     private function value(ThingField $field, int $at, string $cell): mixed
     {
-        $folded = Folding::fold($cell);
-
         return $this->reader->read($field, match (true) {
-            $field->type === FieldType::Flag => match (true) {
-                in_array($folded, self::YES, true) => true,
-                in_array($folded, self::NO, true) => false,
-                default => $cell,
-            },
+            $field->type === FieldType::Flag => self::flag($cell),
             ! isset($this->forms[$at]) => $cell,
             $field->type === FieldType::Count => preg_replace('/\.0+$/D', '', $this->forms[$at]->plain($cell)),
             default => $this->forms[$at]->plain($cell),

@@ -18,24 +18,29 @@ final readonly class RowKeys
 
     private const MOST_ZEROS = 5;
 
-    /** @param  string  $key  of `RowColumns::KEYS` */
+    /** @param  string  $key  of `RowTerms::KEYS` */
     public function __construct(private string $key)
     {
     }
 
     /**
      * @param  list<string>  $keys
-     * @return array<string, list<int>> the variants that each is the key of
+     * @return array<string, list<array{int, int}>> the variants that each is the key of, with their products; an
+     *     address name is the key of a product without variants too, with 0 in the place of one
      */
     public function found(array $keys): array
     {
         $rows = $this->key === 'slug'
-            ? Product::query()->toBase()->join('variants', 'variants.product_id', '=', 'products.id')
-                ->whereIn('products.slug', $keys)->orderBy('variants.id')->get(['variants.id', 'products.slug as key'])
-            : Variant::query()->toBase()->whereIn($this->key, $keys)->orderBy('id')->get(['id', "$this->key as key"]);
+            ? Product::query()->toBase()->leftJoin('variants', 'variants.product_id', '=', 'products.id')
+                ->whereIn('products.slug', $keys)
+                ->orderBy('variants.id')
+                ->get(['variants.id', 'products.id as product_id', 'products.slug as key'])
+            : Variant::query()->toBase()->whereIn($this->key, $keys)
+                ->orderBy('id')
+                ->get(['id', 'product_id', "$this->key as key"]);
         $found = [];
         foreach ($rows as $row) {
-            $found[(string) $row->key][] = (int) $row->id;
+            $found[(string) $row->key][] = [(int) $row->id, (int) $row->product_id];
         }
 
         return $found;

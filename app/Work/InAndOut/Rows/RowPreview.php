@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Rows;
 
+use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Words\ProblemWords;
+use Vestibra\App\Work\InAndOut\Columns\ProductColumn;
+use Vestibra\App\Work\InAndOut\Columns\RowTerms;
 use Vestibra\App\Work\Saving\FieldWords;
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Leap;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
@@ -25,7 +29,7 @@ use Vestibra\Core\Formats\Tables\TableRow;
  * @shape RowCell array{field: string, from: string, to: string, leap: bool}
  * @shape RowLine array{line: int, name: string, code: string, cells: list<RowCell>}
  * @shape RowWrong array{line: int, at: int, column: string, written: string, message: string, meant: string|null}
- * @shape RowsPreview array{entry: int, rows: int, changed: int, same: int, fields: array<string, int>,
+ * @shape RowsPreview array{entry: int, release: int, rows: int, changed: int, same: int, fields: array<string, int>,
  *     columns: list<RowColumn>, lines: list<RowLine>, wrong: list<RowWrong>, wrongCount: int, moves: CatalogueMoves}
  */
 final readonly class RowPreview
@@ -37,8 +41,10 @@ final readonly class RowPreview
 
     private const MOST_COLUMNS = 200;
 
-    public function __construct(private FieldWords $words)
-    {
+    public function __construct(
+        private FieldWords $words,
+        private FactBook $facts,
+    ) {
     }
 
     /**
@@ -49,12 +55,13 @@ final readonly class RowPreview
     public function of(RowsOutcome $done, string $path, array $wished, array $remembered): array
     {
         [$header, $samples, $forms] = self::looked($path);
+        $terms = RowTerms::ofShop($this->facts);
         $columns = [];
         foreach (array_slice($header, 0, self::MOST_COLUMNS, true) as $at => $called) {
             $columns[] = [
                 'at' => $at,
                 'called' => $called,
-                'is' => $done->columns[$called] ?? RowColumns::meant($called, $wished),
+                'is' => $done->columns[$called] ?? $terms->meant($called, $wished),
                 'sample' => $samples[$at] ?? '',
                 'numbers' => ($forms[$at] ?? NumberForm::Plain)->value,
                 'remembered' => in_array($called, $remembered, true),
@@ -63,12 +70,13 @@ final readonly class RowPreview
 
         return [
             'entry' => $done->entry,
+            'release' => $done->release,
             'rows' => $done->rows,
             'changed' => $done->changed,
             'same' => max(0, $done->rows - $done->changed - $done->wrong),
             'fields' => (object) $done->fields,
             'columns' => $columns,
-            'lines' => $this->lines($done->shown),
+            'lines' => $this->lines($done),
             'wrong' => array_map(static fn (RowProblem $one): array => [
                 'line' => $one->line,
                 'at' => (int) array_search($one->column, $header, true),
@@ -83,40 +91,54 @@ final readonly class RowPreview
     }
 
     /**
-     * @param  array<int, Change>  $shown  by line
      * @return list<array{line: int, name: string, code: string, cells: list<array{field: string, from: string,
      *     to: string, leap: bool}>}>
      */
-    private function lines(array $shown): array
+    private function lines(RowsOutcome $done): array
     {
-        $named = Variant::query()->toBase()->join('products', 'products.id', '=', 'variants.product_id')
-            ->whereIntegerInRaw('variants.id', array_map(static fn (Change $one): int => $one->id,
-                array_values($shown)))
+        $changes = array_merge([], ...array_values($done->shown));
+        $this->words->learn(new Entry($changes));
+        $variants = Variant::query()->toBase()->join('products', 'products.id', '=', 'variants.product_id')
+            ->whereIntegerInRaw('variants.id', (new Entry($changes))->ids(Thing::Variant))
             ->get(['variants.id', 'variants.sku', 'products.title'])
             ->keyBy('id')
             ->all();
         $lines = [];
-        foreach ($shown as $line => $change) {
-            $leaps = array_map(static fn (Leap $leap): string => $leap->field->name, Leap::in($change));
+        foreach ($done->shown as $line => $changes) {
             $cells = [];
-            foreach ($change->fields() as $name) {
-                $field = ThingFields::of(Thing::Variant)[$name];
-                $cells[] = [
-                    'field' => $field->words,
-                    'from' => $this->words->value($field, $change->before[$name] ?? null),
-                    'to' => $this->words->value($field, $change->after[$name] ?? null),
-                    'leap' => in_array($name, $leaps, true),
-                ];
+            [$name, $code] = [$done->pinned[$line]['title'] ?? '', ''];
+            foreach ($changes as $change) {
+                $isVariant = $change->thing === Thing::Variant;
+                $name = (string) ($isVariant ? $variants[$change->id]->title ?? '' : $this->words->name($change));
+                $code = $isVariant ? (string) ($variants[$change->id]->sku ?? '') : $code;
+                array_push($cells, ...$this->cells($change));
             }
-            $lines[] = [
-                'line' => $line,
-                'name' => (string) ($named[$change->id]->title ?? ''),
-                'code' => (string) ($named[$change->id]->sku ?? ''),
-                'cells' => $cells,
-            ];
+            if (isset($done->pinned[$line])) {
+                ['from' => $from, 'to' => $to] = $done->pinned[$line];
+                $cells[] = ['field' => ProductColumn::PIN, 'from' => $from, 'to' => $to, 'leap' => false];
+            }
+            $lines[] = ['line' => $line, 'name' => $name, 'code' => $code, 'cells' => $cells];
         }
 
         return $lines;
+    }
+
+    /** @return list<array{field: string, from: string, to: string, leap: bool}> */
+    private function cells(Change $change): array
+    {
+        $leaps = array_map(static fn (Leap $leap): string => $leap->field->name, Leap::in($change));
+        $cells = [];
+        foreach ($change->fields() as $name) {
+            $field = ThingFields::field($change->thing, $name);
+            $field === null || $cells[] = [
+                'field' => $this->words->label($change->thing, $field),
+                'from' => $this->words->value($field, $change->before[$name] ?? null),
+                'to' => $this->words->value($field, $change->after[$name] ?? null),
+                'leap' => in_array($name, $leaps, true),
+            ];
+        }
+
+        return $cells;
     }
 
     /**

@@ -4,11 +4,21 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Rows;
 
+use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\SafeHtml;
+use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Work\Finding\FoundPages;
+use Vestibra\App\Work\InAndOut\Columns\RowColumns;
+use Vestibra\App\Work\InAndOut\Columns\RowNames;
+use Vestibra\App\Work\InAndOut\Columns\RowTerms;
+use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Saving\EntryChecks;
 use Vestibra\App\Work\Saving\Many;
 use Vestibra\App\Work\Saving\Moves;
@@ -16,17 +26,20 @@ use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saved;
 use Vestibra\App\Work\Saving\Settling;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
-use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
 use Vestibra\Core\Catalogue\Changing\FieldType;
-use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Formats\Tables\NumberTally;
 use Vestibra\Core\Formats\Tables\TableProblem;
 use Vestibra\Core\Formats\Tables\TableRow;
+use Vestibra\Core\Releases\Changes;
 
 /**
  * Reads a file of rows into the catalogue: rows are found by key, only its columns are touched, every row that cannot
- * be taken is said with its line; all of it is one piece of the history, or nothing happens.
+ * be taken is said with its line; all of it is one piece of the history (and one release, where it pins pages), or
+ * nothing happens.
+ *
+ * @phpstan-import-type Summary from Moves
+ * @phpstan-import-type Move from Moves
  */
 final readonly class RowsIn
 {
@@ -42,6 +55,11 @@ final readonly class RowsIn
         private Settling $settling,
         private ShopSettings $settings,
         private ShopClock $clock,
+        private FactBook $facts,
+        private Categories $categories,
+        private FoundPages $found,
+        private Releases $releases,
+        private Impact $impact,
     ) {
     }
 
@@ -50,42 +68,109 @@ final readonly class RowsIn
         $file = RowFile::at($path);
         $columns = TableProblem::Empty->at();
         foreach ($file->rows() as $header) {
-            $columns = RowColumns::of($header, $wishes->columns);
+            $columns = RowColumns::of($header, $wishes->columns, RowTerms::ofShop($this->facts));
             break;
         }
         if (! $columns instanceof RowColumns) {
             return new RowsOutcome(0, 0, 0, [], [], [new RowProblem(0, '', '', $columns)], 0, Moves::NONE);
         }
-        $cells = $this->cells($file, $columns, $wishes);
+        $names = new RowNames($this->categories);
         $report = new RowsReport($columns);
         $many = new Many($this->things, $this->checks, $this->moves, $this->settling, $wishes->goOn);
+        $pins = new RowPins($this->found, $columns, $names);
+        [$cells, $own] = $this->cells($file, $columns, $wishes, $names);
+        $taken = new RowsTaken($this->things, $many, $report, $cells, $own, $pins, $names, $wishes);
         foreach (self::some($file, $wishes->mended) as $rows) {
-            $this->take($rows, $cells, $report, $many, $wishes);
+            $taken->take($rows);
         }
-        if ($many->isEmpty() || ($report->wrong > 0 && ! $wishes->goodOnly)) {
+        $changes = $pins->changes();
+        if (($many->isEmpty() && $changes === null) || ($report->wrong > 0 && ! $wishes->goodOnly)) {
             return $report->outcome(0, Moves::NONE);
         }
-        $done = $wishes->dry ? $many->foresee() : $many->save($user, $report->words($wishes->called
-            ?? basename($path)));
-        if ($done instanceof Refusal) {
-            $report->wrong(0, '', '', $done->problems[0] ?? CatalogueProblem::ChangedSince->at('', [
-                'count' => count($done->crossings),
-            ]));
-        }
 
-        return match (true) {
-            $done instanceof Refusal => $report->outcome(0, Moves::NONE),
-            $done instanceof Saved => $report->outcome($done->id, $done->moves),
-            default => $report->outcome(0, $done),
-        };
+        return $wishes->dry
+            ? $this->foreseen($many, $changes, $report)
+            : $this->made($many, $changes, $report, $user, $wishes->called ?? basename($path));
     }
 
-    /** How columns write their numbers is seen before any of them is read. */
-    private function cells(RowFile $file, RowColumns $columns, RowWishes $wishes): RowCells
+    private function foreseen(Many $many, ?Changes $pins, RowsReport $report): RowsOutcome
+    {
+        $moves = $many->isEmpty() ? Moves::NONE : $many->foresee();
+        if ($moves instanceof Refusal) {
+            return $this->refused($moves, $report);
+        }
+
+        return $report->outcome(0, $pins === null ? $moves : self::with($moves, $this->impact->of($pins)));
+    }
+
+    /** One piece of the history, and one release where pages are pinned: both or nothing. */
+    private function made(Many $many, ?Changes $pins, RowsReport $report, User $user, string $called): RowsOutcome
+    {
+        $words = $report->words($called);
+        $refusal = $release = $done = null;
+        $isMade = false;
+        DB::beginTransaction();
+        try {
+            $done = $many->isEmpty() ? null : $many->save($user, $words);
+            $release = $pins === null || $done instanceof Refusal
+                ? null
+                : $this->releases->make($pins, $user, mb_substr($words, 0, 200));
+            $refusal = is_array($release) ? new Refusal($release) : ($done instanceof Refusal ? $done : null);
+            $isMade = $refusal === null;
+        } finally {
+            $isMade ? DB::commit() : DB::rollBack();
+        }
+        if ($refusal !== null) {
+            return $this->refused($refusal, $report);
+        }
+        $moves = $done instanceof Saved ? $done->moves : Moves::NONE;
+
+        return $report->outcome(
+            $done instanceof Saved ? $done->id : 0,
+            $release instanceof Release ? self::with($moves, $release->impact) : $moves,
+            $release instanceof Release ? $release->id : 0,
+        );
+    }
+
+    private function refused(Refusal $refusal, RowsReport $report): RowsOutcome
+    {
+        $report->wrong(0, '', '', $refusal->problems[0] ?? CatalogueProblem::ChangedSince->at('', [
+            'count' => count($refusal->crossings),
+        ]));
+
+        return $report->outcome(0, Moves::NONE);
+    }
+
+    /**
+     * @param  Summary  $moves
+     * @param  array<string, mixed>  $impact  of a release
+     * @return Summary what both move
+     */
+    private static function with(array $moves, array $impact): array
+    {
+        /** @var list<Move> $more */
+        $more = is_array($impact['moves'] ?? null) ? $impact['moves'] : [];
+        foreach ($more as $move) {
+            $moves['moves'][] = $move;
+            $moves['moved'] += $move['count'];
+        }
+
+        return $moves;
+    }
+
+    /**
+     * How columns write their numbers is seen before any of them is read.
+     *
+     * @return array{RowCells, OwnCells}
+     */
+    private function cells(RowFile $file, RowColumns $columns, RowWishes $wishes, RowNames $names): array
     {
         $tallies = [];
         foreach ($columns->fields as $at => $field) {
             in_array($field->type, [FieldType::Money, FieldType::Count], true) && $tallies[$at] = new NumberTally;
+        }
+        foreach ($columns->own as $at => $column) {
+            $column->isNumber() && $tallies[$at] = new NumberTally;
         }
         $isHeader = true;
         foreach ($tallies === [] ? [] : $file->rows() as $row) {
@@ -100,14 +185,12 @@ final readonly class RowsIn
             $this->settings->money()->currency,
             SafeHtml::clean(...),
         );
+        $forms = array_map(static fn (NumberTally $tally) => $wishes->numbers ?? $tally->form(), $tallies);
 
-        return new RowCells(
-            $columns,
-            array_map(static fn (NumberTally $tally) => $wishes->numbers ?? $tally->form(), $tallies),
-            $reader,
-            $this->settings->format(),
-            $wishes->emptied,
-        );
+        return [
+            new RowCells($columns, $forms, $reader, $this->settings->format(), $wishes->emptied),
+            new OwnCells($columns, $forms, $reader, $names, $wishes->emptied),
+        ];
     }
 
     /**
@@ -134,39 +217,6 @@ final readonly class RowsIn
         }
         if ($some !== []) {
             yield $some;
-        }
-    }
-
-    /** @param  list<TableRow>  $rows */
-    private function take(array $rows, RowCells $cells, RowsReport $report, Many $many, RowWishes $wishes): void
-    {
-        $keys = new RowKeys($cells->columns->key);
-        $found = $keys->found(array_values(array_filter(array_map($cells->key(...), $rows))));
-        $stands = $this->things->readColumns(Thing::Variant, array_merge([], ...array_values($found)));
-        $changes = $lines = [];
-        foreach ($rows as $row) {
-            $id = $cells->variant($row, $found, $report, $keys);
-            $change = $id === null ? null : $cells->change($row, $id, $stands[$id] ?? [], $report, $wishes->leaping);
-            if ($change !== null) {
-                $changes[] = $change;
-                $lines[$id] = $row->line;
-            }
-        }
-        // What will not be kept anyway is not prepared.
-        if ($changes === [] || ($report->wrong > 0 && ! $wishes->goodOnly)) {
-            return;
-        }
-        if (! $many->add(new Entry($changes), ['variant' => $stands]) instanceof Refusal) {
-            $report->changed($lines, ...$changes);
-
-            return;
-        }
-        // Each by itself, so that a problem stands beside its line.
-        foreach ($changes as $change) {
-            $done = $many->add(new Entry([$change]), ['variant' => [$change->id => $stands[$change->id] ?? []]]);
-            $done instanceof Refusal
-                ? $report->wrong($lines[$change->id], '', '', $done->problems[0])
-                : $report->changed($lines, $change);
         }
     }
 }

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Rows;
 
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Records\Models\Selection;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\App\Work\Finding\FoundRows;
+use Vestibra\App\Work\InAndOut\Columns\ProductColumn;
+use Vestibra\App\Work\InAndOut\Columns\RowNames;
+use Vestibra\App\Work\InAndOut\Columns\RowTerms;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingField;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Formats\Tables\TableWriter;
-use Vestibra\Core\Pages\PageKind;
 
 /** Writes all variants as a file of rows that reads back as it is: amounts with a point, moments in UTC. */
 final readonly class RowsOut
@@ -26,25 +30,42 @@ final readonly class RowsOut
         'sku', 'price', 'salePrice', 'saleFrom', 'saleUntil', 'stock', 'contents', 'barcode', 'published',
     ];
 
-    /** What the list says of products, for reading: it is not taken back in. */
-    private const BESIDES = ['brand' => 'brand', 'category' => 'category', 'template' => 'templateName',
-        'step' => 'by'];
+    /** What a variant is, in words, for reading: it is not taken back in. */
+    private const OPTIONS = 'options';
+
+    private const BESIDES = [ProductsOut::STEP, ProductsOut::OLD_ADDRESSES];
 
     public function __construct(
         private StoredThings $things,
         private ShopSettings $settings,
         private FoundRows $found,
+        private FactBook $facts,
+        private Categories $categories,
     ) {
     }
 
-    /** @return list<string> the columns that a file can have besides its key, in words */
-    public static function columns(): array
+    /** @return list<string> the columns of variants that a file can have besides its key, in words */
+    public static function ofVariants(): array
     {
         $all = ThingFields::of(Thing::Variant);
 
+        return array_map(static fn (string $name): string => $all[$name]->words, array_slice(self::FIELDS, 1));
+    }
+
+    /** @return list<string> all columns that a file can have besides its key and title, in words */
+    public function columns(): array
+    {
         return [
-            ...array_map(static fn (string $name): string => $all[$name]->words, array_slice(self::FIELDS, 1)),
-            ...array_keys(self::BESIDES),
+            ...self::ofVariants(),
+            self::OPTIONS,
+            ...array_values(array_filter(
+                array_map(
+                    static fn (ProductColumn $one): string => $one->words,
+                    RowTerms::ofShop($this->facts)->columns(),
+                ),
+                static fn (string $words): bool => $words !== 'title',
+            )),
+            ...self::BESIDES,
         ];
     }
 
@@ -67,9 +88,25 @@ final readonly class RowsOut
                 || $field->name === 'sku'
                 || in_array($field->words, $columns, true),
         ));
-        $written = $this->rows($file, $fields, $selection, array_values(
-            array_intersect(array_keys(self::BESIDES), $columns),
-        ));
+        $names = new RowNames($this->categories);
+        $products = new ProductsOut(
+            $this->things,
+            $this->found,
+            $names,
+            array_values(array_filter(
+                RowTerms::ofShop($this->facts)->columns(),
+                static fn (ProductColumn $one): bool => $one->words !== 'title'
+                    && in_array($one->words, $columns, true),
+            )),
+            array_values(array_intersect(self::BESIDES, $columns)),
+        );
+        $written = $this->rows(
+            $file,
+            $fields,
+            $selection,
+            $products,
+            in_array(self::OPTIONS, $columns, true) ? $names : null,
+        );
         $isWhole = fclose($file) && $written !== null && rename($beside, $path);
         $isWhole || @unlink($beside);
 
@@ -79,14 +116,19 @@ final readonly class RowsOut
     /**
      * @param  resource  $file
      * @param  list<ThingField>  $fields
-     * @param  list<string>  $besides  of BESIDES
+     * @param  RowNames|null  $names  of option values; null: they are not asked for
      * @return int|null how many; null: there is no room for all of them
      */
-    private function rows($file, array $fields, ?Selection $selection, array $besides): ?int
-    {
+    private function rows(
+        $file,
+        array $fields,
+        ?Selection $selection,
+        ProductsOut $ofProducts,
+        ?RowNames $names,
+    ): ?int {
         $words = array_map(static fn (ThingField $field): string => $field->words, $fields);
         $isWritten = self::put($file, TableWriter::MARK.TableWriter::row([
-            'address name', 'title', ...$words, ...$besides,
+            'address name', 'title', ...$words, ...$names === null ? [] : [self::OPTIONS], ...$ofProducts->header(),
         ]));
         $written = 0;
         $after = 0;
@@ -95,7 +137,7 @@ final readonly class RowsOut
             $stands = $this->things->read(Thing::Variant, array_keys($variants));
             $products = array_values(array_unique($variants));
             [$slugs, $titles] = [self::of($products, 'slug'), self::of($products, 'title')];
-            $found = $besides === [] ? [] : array_column($this->found->of(PageKind::Product, $products), null, 'id');
+            $own = $ofProducts->header() === [] ? [] : $ofProducts->cells($products);
             $rows = '';
             foreach ($variants as $id => $product) {
                 $rows .= TableWriter::row([
@@ -105,10 +147,8 @@ final readonly class RowsOut
                         $field,
                         $stands[$id][$field->name] ?? null,
                     ), $fields),
-                    ...array_map(static fn (string $one): string => self::beside(
-                        self::BESIDES[$one],
-                        $found[$product] ?? null,
-                    ), $besides),
+                    ...$names === null ? [] : [self::options($names, $stands[$id]['values'] ?? null)],
+                    ...$own[$product] ?? [],
                 ]);
                 $written++;
             }
@@ -148,13 +188,12 @@ final readonly class RowsOut
         return array_map(intval(...), $next->pluck('product_id', 'id')->all());
     }
 
-    /** @param  array<string, mixed>|null  $row  of the list */
-    private static function beside(string $name, ?array $row): string
+    private static function options(RowNames $names, mixed $values): string
     {
-        $cells = is_array($row['cells'] ?? null) ? $row['cells'] : [];
-        $value = $row[$name] ?? $cells[$name] ?? '';
-
-        return is_scalar($value) ? (string) $value : '';
+        return implode(ProductsOut::BETWEEN, array_map(
+            static fn (mixed $id): string => is_int($id) ? $names->name('option-value', $id) : '',
+            is_array($values) ? $values : [],
+        ));
     }
 
     private function cell(ThingField $field, mixed $value): string

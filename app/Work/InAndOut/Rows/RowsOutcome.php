@@ -17,13 +17,16 @@ final readonly class RowsOutcome
     /**
      * @param  int  $entry  the number of the piece of the history that takes it back; 0 where nothing changed
      * @param  int  $rows  of the file, without its header
-     * @param  int  $changed  variants
+     * @param  int  $changed  rows that change something
      * @param  array<string, int>  $fields  what changed, in words => on how many
      * @param  array<string, string>  $columns  as the file calls them => what they are; those that are nothing are ''
      * @param  list<RowProblem>  $problems  the first thousand
      * @param  int  $wrong  rows that were not taken
      * @param  Summary  $moves
-     * @param  array<int, Change>  $shown  the first changes, by line
+     * @param  array<int, list<Change>>  $shown  the first changes, by line
+     * @param  array<int, array{title: string, from: string, to: string}>  $pinned  of those lines, the product
+     *     and the names of its templates before and after
+     * @param  int  $release  the number of the release that pins and unpins; 0 where nothing of that changed
      */
     public function __construct(
         public int $entry,
@@ -35,6 +38,14 @@ final readonly class RowsOutcome
         public int $wrong,
         public array $moves,
         public array $shown = [],
+        public array $pinned = [],
+        public int $release = 0,
     ) {
+    }
+
+    /** Whether anything was changed. */
+    public function isDone(): bool
+    {
+        return $this->entry > 0 || $this->release > 0;
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Rows;
 
 use Vestibra\App\Ground\Counted;
+use Vestibra\App\Work\InAndOut\Columns\ProductColumn;
+use Vestibra\App\Work\InAndOut\Columns\RowColumns;
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\Core\Catalogue\Changing\Change;
-use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Problem;
 
 /**
@@ -26,13 +27,20 @@ final class RowsReport
     /** Rows that cannot be taken. */
     public int $wrong = 0;
 
-    /** @var array<int, int> variant => the line in which it was named */
+    /** @var array<int, int> variant => the line in which it was named; below zero: of a product */
     public array $seen = [];
 
+    /** Rows that change something. */
     private int $changed = 0;
 
-    /** @var array<int, Change> the first of them, by line */
+    /** The line that was wrong last. */
+    private int $wrongLine = -1;
+
+    /** @var array<int, list<Change>> the first of them, by line */
     private array $shown = [];
+
+    /** @var array<int, array{title: string, from: string, to: string}> of those, which are pinned */
+    private array $pinned = [];
 
     /** @var array<string, int> */
     private array $fields = [];
@@ -49,25 +57,36 @@ final class RowsReport
         return isset($this->seen[$variant]);
     }
 
-    /** @param  int  $line  below zero: of a row that counts as wrong already */
+    /** A row counts once, however much of it is wrong. */
     public function wrong(int $line, string $column, string $written, Problem $problem, ?string $meant = null): void
     {
-        $this->wrong += $line < 0 ? 0 : 1;
+        $this->wrong += $line === $this->wrongLine ? 0 : 1;
+        $this->wrongLine = $line;
         if (count($this->problems) < self::MOST_PROBLEMS) {
-            $this->problems[] = new RowProblem(abs($line), $column, mb_substr($written, 0, 60), $problem, $meant);
+            $this->problems[] = new RowProblem($line, $column, mb_substr($written, 0, 60), $problem, $meant);
         }
     }
 
-    /** @param  array<int, int>  $lines  of the file, by variant */
-    public function changed(array $lines, Change ...$changes): void
+    /**
+     * @param  int  $line  of the file
+     * @param  array{title: string, from: string, to: string}|null  $pin  the product, and the names of its templates
+     *     before and after, where that changes
+     */
+    public function changed(int $line, ?array $pin, Change ...$changes): void
     {
+        $this->changed++;
+        if (count($this->shown) < self::MOST_SHOWN) {
+            $this->shown[$line] = array_values($changes);
+            $pin === null || $this->pinned[$line] = $pin;
+        }
         foreach ($changes as $change) {
-            $this->changed++;
-            count($this->shown) < self::MOST_SHOWN && $this->shown[$lines[$change->id] ?? 0] = $change;
             foreach ($change->fields() as $field) {
-                $words = ThingFields::of($change->thing)[$field]->words;
+                $words = $this->columns->words($change->thing, $field);
                 $this->fields[$words] = ($this->fields[$words] ?? 0) + 1;
             }
+        }
+        if ($pin !== null) {
+            $this->fields[ProductColumn::PIN] = ($this->fields[ProductColumn::PIN] ?? 0) + 1;
         }
     }
 
@@ -76,11 +95,11 @@ final class RowsReport
     {
         $what = implode(', ', array_keys($this->fields));
 
-        return "“{$file}”: ".Counted::of($this->changed, 'variant', 'variants').", $what";
+        return "“{$file}”: ".Counted::of($this->changed, 'row').", $what";
     }
 
     /** @param  Summary  $moves */
-    public function outcome(int $entry, array $moves): RowsOutcome
+    public function outcome(int $entry, array $moves, int $release = 0): RowsOutcome
     {
         return new RowsOutcome(
             $entry,
@@ -92,6 +111,8 @@ final class RowsReport
             $this->wrong,
             $moves,
             $this->shown,
+            $this->pinned,
+            $release,
         );
     }
 }

@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App\Work\InAndOut\Rows;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Vestibra\App\Doors\Shapes\Shapes;
+use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\App\Work\InAndOut\Rows\RowProblem;
+use Vestibra\App\Work\InAndOut\Rows\RowsIn;
+use Vestibra\App\Work\InAndOut\Rows\RowsOut;
+use Vestibra\App\Work\InAndOut\Rows\RowsOutcome;
+use Vestibra\App\Work\InAndOut\Rows\RowWishes;
+use Vestibra\Tests\App\Doors\Shapes\Conforming;
+use Vestibra\Tests\App\TestCase;
+
+/** What a file says of products: their fields and facts, and the template they are pinned to. */
+final class ProductRowsTest extends TestCase
+{
+    private string $path;
+
+    private string $slug;
+
+    private int $product;
+
+    private Template $launch;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-12-01T12:00:00Z');
+        $this->actingAs($this->owner);
+        $this->path = sys_get_temp_dir().'/vestibra-own-rows-'.getmypid().'.csv';
+        $this->product = (int) DB::table('variants')->groupBy('product_id')->havingRaw('count(*) > 2')
+            ->orderBy('product_id')
+            ->value('product_id');
+        $this->slug = (string) DB::table('products')->where('id', $this->product)->value('slug');
+        $this->launch = $this->template('Launch');
+        $this->edit($this->launch, $this->reach([['product', 'isOneOf', [999_999]]]));
+        $this->publish($this->launch);
+    }
+
+    protected function tearDown(): void
+    {
+        @unlink($this->path);
+        parent::tearDown();
+    }
+
+    public function test_fields_facts_and_names_of_a_product_come_in_and_nothing_else_changes(): void
+    {
+        $before = $this->everything();
+        $done = $this->in("address name;Titel;tags;categories;brand;Care;shown to customers;Weight\r\n"
+            ."$this->slug;Another title;gift | letters;Inks > Bottled inks|Desk;Hallorme;\"By hand\";no;1,5\r\n",
+            columns: ['Titel' => 'title', 'Weight' => $this->number()]);
+        self::assertSame([], $this->said($done));
+        self::assertSame([1, 1], [$done->rows, $done->changed]);
+        $row = DB::table('products')->where('id', $this->product)->first();
+        self::assertSame(
+            ['Another title', $this->id('brands', 'Hallorme'), 0],
+            [$row?->title, $row?->brand_id, $row?->published],
+        );
+        self::assertEqualsCanonicalizing(
+            [$this->id('categories', 'Bottled inks'), $this->id('categories', 'Desk')],
+            DB::table('category_product')->where('product_id', $this->product)->pluck('category_id')->all(),
+        );
+        self::assertEqualsCanonicalizing(
+            [$this->id('tags', 'gift'), $this->id('tags', 'letters')],
+            DB::table('product_tag')->where('product_id', $this->product)->pluck('tag_id')->all(),
+        );
+        self::assertContains('1.5', $this->written());
+        self::assertSame(0, $this->again(columns: ['Titel' => 'title', 'Weight' => $this->number()])->changed);
+        $this->back($done)->assertOk();
+        self::assertSame($before, $this->everything());
+    }
+
+    public function test_a_page_is_pinned_and_set_free_in_one_release_with_the_catalogue_in_one_entry(): void
+    {
+        $skus = DB::table('variants')->where('product_id', $this->product)->orderBy('id')->pluck('sku')->all();
+        $before = $this->everything();
+        $file = "stock number,stock,pinned to\n"
+            .implode('', array_map(static fn (string $sku): string => "$sku,77,launch\n", $skus));
+        $seen = $this->in($file, new RowWishes(dry: true));
+        self::assertSame([0, 0, 1, 1], [
+            $seen->entry, $seen->release, $seen->fields['pinned to'], $seen->moves['moved'],
+        ]);
+        self::assertSame($before, $this->everything());
+        $done = $this->again();
+        self::assertSame(count($skus), $done->changed);
+        self::assertGreaterThan(0, min($done->entry, $done->release));
+        self::assertSame([$this->launch->id], DB::table('pins')->where('subject_id', $this->product)
+            ->pluck('template_id')
+            ->all());
+        self::assertSame(
+            ['Launch'],
+            array_column($this->getJson("/studio/who/rows?q=$skus[0]")->json('rows'), 'templateName'),
+        );
+        $again = $this->again();
+        self::assertSame([0, 0, 0], [$again->changed, $again->entry, $again->release]);
+
+        $free = $this->in("stock number,pinned to\n$skus[0],\n", new RowWishes(emptied: true));
+        self::assertSame([1, 0], [$free->changed, $free->entry]);
+        self::assertSame(0, DB::table('pins')->where('subject_id', $this->product)->count());
+        $this->back($free)->assertOk();
+        self::assertSame(1, DB::table('pins')->where('subject_id', $this->product)->count());
+        $this->back($done)->assertOk();
+        self::assertSame($before, $this->everything());
+        $this->back($done)->assertConflict();
+        self::assertSame($before, $this->everything());
+    }
+
+    public function test_a_template_that_is_written_over_another_pins_the_page_where_it_is_shown_with_another(): void
+    {
+        $shown = (string) $this->getJson('/studio/who/rows?q='.urlencode($this->sku()))->json('rows.0.templateName');
+        self::assertSame(0, $this->in("address name,template\n$this->slug,$shown\n")->changed);
+        self::assertSame(1, $this->in("address name,template\n$this->slug,Launch\n")->changed);
+        self::assertSame(0, $this->again()->changed);
+    }
+
+    /** @return iterable<string, array{string, string, string|null}> column and cell, what is said, what was meant */
+    public static function troubles(): iterable
+    {
+        yield 'a template' => ['pinned to', 'Lunch', 'No template is called “Lunch”.', 'Launch'];
+        yield 'a draft' => ['pinned to', 'Not yet', '“Not yet” is not live, so nothing can be shown with it.', null];
+        yield 'a brand' => ['brand', 'Ostrelwe', 'No brand is called “Ostrelwe”.', 'Ostrelve'];
+        yield 'one tag of two' => ['tags', 'gift|leters', 'No tag is called “leters”.', 'gift|letters'];
+        yield 'a category' => ['categories', 'Inks>Botled inks', 'No category is called', 'Inks > Bottled inks'];
+        yield 'neither yes nor no' => ['shown to customers', 'perhaps', '“shown to customers” is yes or no.', null];
+        yield 'no title' => ['title', str_repeat('x', 201), 'The title can have 200 characters', null];
+        yield 'nothing like it' => ['brand', 'Zzzzzzzzzzzzzz', 'No brand is called', null];
+    }
+
+    #[DataProvider('troubles')]
+    public function test_each_trouble_is_said_with_what_was_meant(
+        string $column,
+        string $cell,
+        string $words,
+        ?string $meant,
+    ): void {
+        $this->template('Not yet');
+        $before = $this->everything();
+        $done = $this->in("address name,$column,short description\n$this->slug,$cell,Short\n");
+        self::assertSame([0, 1, 2], [$done->entry, $done->wrong, $done->problems[0]->line]);
+        self::assertStringStartsWith($words, ProblemWords::of($done->problems[0]->problem));
+        self::assertSame($meant, $done->problems[0]->meant);
+        self::assertSame($before, $this->everything(), 'The good cell of a bad row is not taken either.');
+    }
+
+    public function test_rows_of_one_product_say_the_same_or_are_refused(): void
+    {
+        [$one, $two, $three] = DB::table('variants')->where('product_id', $this->product)->orderBy('id')->limit(3)
+            ->pluck('sku')
+            ->all();
+        $done = $this->in(
+            "stock number,title,tags,stock\n$one,One,,41\n$two,,gift,42\n$three,Two,,43\n",
+            new RowWishes(goodOnly: true),
+        );
+        self::assertSame(['Line 2 says another title for this product.'], array_map(
+            static fn (RowProblem $one): string => ProblemWords::of($one->problem),
+            $done->problems,
+        ));
+        self::assertSame([2, 1, 1, 1], [
+            $done->changed, $done->wrong, $done->fields['title'], $done->fields['tags'],
+        ]);
+        self::assertSame('One', DB::table('products')->where('id', $this->product)->value('title'));
+        self::assertSame([41, 42], DB::table('variants')->whereIn('sku', [$one, $two])->orderBy('id')
+            ->pluck('stock')
+            ->all());
+        self::assertNotSame(43, DB::table('variants')->where('sku', $three)->value('stock'));
+    }
+
+    public function test_everything_of_every_product_goes_out_and_comes_in_and_changes_nothing(): void
+    {
+        DB::table('pins')->insert([
+            'page_kind' => 'product', 'subject_id' => $this->product, 'template_id' => $this->launch->id,
+        ]);
+        $out = $this->app->make(RowsOut::class);
+        self::assertNotNull($out->write($this->path, true, null, $out->columns()));
+        $text = (string) file_get_contents($this->path);
+        self::assertTrue(str_contains($text, 'Inks > Bottled inks'));
+        self::assertTrue(str_contains($text, 'Launch'));
+        $before = $this->everything();
+        foreach ([false, true] as $emptied) {
+            $done = $this->again(new RowWishes(emptied: $emptied));
+            self::assertSame([], $this->said($done));
+            self::assertSame([0, 0, 0], [$done->changed, $done->entry, $done->release]);
+        }
+        self::assertSame($before, $this->everything());
+        self::assertContains('pinned to', $done->columns);
+        self::assertContains('categories', $done->columns);
+    }
+
+    public function test_old_addresses_and_options_go_out(): void
+    {
+        DB::table('old_address_names')->insert([
+            'thing' => 'product', 'slug' => 'as-it-was', 'thing_id' => $this->product, 'until' => '2026-01-01 00:00:00',
+        ]);
+        $this->app->make(RowsOut::class)->write($this->path, true, null, ['options', 'old addresses', 'step']);
+        $lines = preg_grep('/^(﻿)?'.preg_quote($this->slug, '/').',/', file($this->path) ?: []) ?: [];
+        self::assertCount(DB::table('variants')->where('product_id', $this->product)->count(), $lines);
+        foreach ($lines as $line) {
+            self::assertStringContainsString('as-it-was', $line);
+            self::assertMatchesRegularExpression('/[A-Z][a-z]+: /', $line);
+        }
+    }
+
+    public function test_a_preview_names_products_templates_and_both_sides_of_each_change(): void
+    {
+        $text = "address name,title,pinned to,categories\n$this->slug,Other,Launch,Desk\n";
+        $answer = $this->postJson('/studio/in-and-out', ['text' => $text])->assertOk()->json();
+        self::assertNull((new Conforming(Shapes::ofProject()))->to('BroughtFile', $answer));
+        self::assertSame([], $answer['preview']['wrong']);
+        [$line] = $answer['preview']['lines'];
+        $cells = array_column($line['cells'], null, 'field');
+        self::assertSame(['Other', 'Desk', 'Launch', 'nothing'], [
+            $cells['title']['to'], $cells['categories']['to'], $cells['pinned to']['to'], $cells['pinned to']['from'],
+        ]);
+        self::assertNotSame('', $cells['categories']['from']);
+        self::assertSame('Desk', $cells['main category']['to'], 'It does not stay in one that it leaves.');
+        $this->postJson("/studio/in-and-out/{$answer['file']}/take")->assertOk();
+        self::assertSame('Other', DB::table('products')->where('id', $this->product)->value('title'));
+    }
+
+    /** @param  array<string, string>  $columns */
+    private function in(string $file, RowWishes $wishes = new RowWishes, array $columns = []): RowsOutcome
+    {
+        file_put_contents($this->path, $file);
+
+        return $this->again($wishes, $columns);
+    }
+
+    /** @param  array<string, string>  $columns */
+    private function again(RowWishes $wishes = new RowWishes, array $columns = []): RowsOutcome
+    {
+        $this->anew();
+        $wishes = $columns === [] ? $wishes : new RowWishes(columns: $columns);
+
+        return $this->app->make(RowsIn::class)->read($this->path, $this->owner, $wishes);
+    }
+
+    /** @return TestResponse<\Illuminate\Http\JsonResponse> */
+    private function back(RowsOutcome $done): TestResponse
+    {
+        return $this->postJson('/studio/in-and-out/take-back', ['entry' => $done->entry, 'release' => $done->release]);
+    }
+
+    /** @return list<string> */
+    private function said(RowsOutcome $done): array
+    {
+        return array_map(
+            static fn (RowProblem $one): string => "$one->line $one->column ".ProblemWords::of($one->problem),
+            $done->problems,
+        );
+    }
+
+    private function sku(): string
+    {
+        return (string) DB::table('variants')->where('product_id', $this->product)->orderBy('id')->value('sku');
+    }
+
+    /** A fact that is a number. */
+    private function number(): string
+    {
+        foreach ($this->app->make(FactBook::class)->all() as $fact) {
+            if ($fact->kind->value === 'number' && $fact->decimals > 0) {
+                return $fact->name;
+            }
+        }
+        self::fail('There is no such fact.');
+    }
+
+    /** @return list<string> facts of the product as they were written */
+    private function written(): array
+    {
+        return DB::table('fact_values')->where('product_id', $this->product)->pluck('written')->all();
+    }
+
+    /** @return array<string, mixed> the catalogue and the pins */
+    private function everything(): array
+    {
+        $all = [];
+        foreach (['products' => 'id', 'variants' => 'id', 'category_product' => 'product_id', 'product_tag' =>
+            'product_id', 'fact_values' => 'product_id', 'pins' => 'subject_id'] as $table => $order) {
+            $all[$table] = DB::table($table)->orderBy($order)->get()
+                ->map(static fn (object $row): array => array_diff_key((array) $row, ['id' => 1]))
+                ->sort()
+                ->values()
+                ->all();
+        }
+
+        return $all;
+    }
+}
