@@ -146,6 +146,7 @@ test('which template pages are pinned to is edited in a workbook beside brands: 
     first[2] = 'Makers page';
     second[1] = 'Hallorme';
     third[1] = 'Osterlve';
+    const meant = (one: string): string => one.replace('Osterlve', 'Ostrelve');
     const path = info.outputPath('pages.xlsx');
     await writeWorkbook([['address name', 'brand', 'pinned to'], ...rows]).toFile(path);
 
@@ -171,7 +172,7 @@ test('which template pages are pinned to is edited in a workbook beside brands: 
         expect(row.filter((_, place) => ![brand, pin, template].includes(place))).toEqual(
             was.filter((_, place) => ![brand, pin, template].includes(place)),
         );
-        expect([row[brand], row[pin]]).toEqual(mine ? [mine[1], 'Maker’s page'] : [was[brand], was[pin]]);
+        expect([row[brand], row[pin]]).toEqual(mine ? [meant(mine[1] ?? ''), 'Maker’s page'] : [was[brand], was[pin]]);
     }
     await page.getByRole('button', { name: 'Take this back' }).last().click();
     await expect(page.getByText('It is as it was.')).toBeVisible();
