@@ -14,6 +14,7 @@ use Vestibra\App\Work\Bulk\LayoutDeed;
 use Vestibra\App\Work\Bulk\LayoutDeeds;
 use Vestibra\App\Work\Bulk\LayoutPlan;
 use Vestibra\App\Work\Bulk\LayoutWork;
+use Vestibra\App\Work\Bulk\OutOfTheWay;
 use Vestibra\App\Work\Finding\FoundPages;
 use Vestibra\App\Work\Finding\FoundRows;
 use Vestibra\App\Work\Finding\PageFilter;
@@ -84,7 +85,7 @@ final class BulkBench
             $selections->pages($selection),
             $template,
             [],
-            false,
+            OutOfTheWay::nothing(),
         );
         $plan instanceof LayoutPlan || throw new RuntimeException('It could not be planned.');
         $release = null;
@@ -98,16 +99,22 @@ final class BulkBench
             app(Releases::class)->bringBack($release->id, $user);
         });
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--quiet' => true]);
-        $selections->nothing($selection->refresh());
-        $some = new PageFilter(PageKind::Product, conditions: [
-            new Condition('brand', 'isOneOf', [(int) DB::table('products')->whereNotNull('brand_id')->max('brand_id')]),
+        $brand = new Condition('brand', 'isOneOf', [
+            (int) DB::table('products')->whereNotNull('brand_id')->max('brand_id'),
         ]);
-        $selection = $selections->all($selection->refresh(), $some, true);
-        $count = number_format($selections->state($selection)['count']);
-        $rows[] = self::once("the short rule for $count products", $size, 2_000,
-            static function () use ($selection): void {
-                app(ShortRule::class)->of($selection);
-            });
+        $tag = new Condition('tag', 'hasAnyOf', [(int) DB::table('product_tag')->max('tag_id')]);
+        foreach ([[$brand], [$brand, $tag]] as $conditions) {
+            $selections->nothing($selection->refresh());
+            $selection = $selections->all($selection->refresh(), new PageFilter(
+                PageKind::Product,
+                conditions: $conditions,
+            ), true);
+            $count = number_format($selections->state($selection)['count']);
+            $rows[] = self::once('the short rule of '.count($conditions)." for $count products", $size, 2_000,
+                static function () use ($selection): void {
+                    app(ShortRule::class)->of($selection);
+                });
+        }
         $selections->nothing($selection->refresh());
 
         return $rows;

@@ -260,6 +260,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
             ->middleware(PagesOnly::class);
         Route::post('rules/{release}/take-back', [Studio\Layout\TendingController::class, 'takeBack']);
         Route::post('who/layout', [Studio\Layout\BulkController::class, 'layout']);
+        Route::get('who/layout/{release}/report', [Studio\Layout\BulkController::class, 'report']);
         Route::post('who/layout/{release}/take-back', [Studio\Layout\BulkController::class, 'takeBack']);
         Route::delete('templates/{template}', [Studio\Layout\StandingController::class, 'delete']);
         Route::patch('releases/{release}', [Studio\Releases\ReleasesController::class, 'change']);

@@ -437,6 +437,8 @@ final class ProblemWords
             ReleaseProblem::SoAlready => 'The shop is so already. Nothing was changed.',
             ReleaseProblem::NothingToTidy =>
                 'These rules name nothing that was deleted any more. Nothing was changed; reload the page.',
+            ReleaseProblem::RuleChanged =>
+                'The rules of “{name}” have changed meanwhile. Nothing was changed; look at it once more.',
             ReleaseProblem::DecidesByNow =>
                 'This part of the rule decides something by now, or is gone. Nothing was taken out; reload the page.',
             ReleaseProblem::NotDone => 'Only a release that was made can be brought back.',

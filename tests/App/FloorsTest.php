@@ -99,8 +99,8 @@ final class FloorsTest extends Plain
         ],
         'Work/Bulk' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
-            'Records/Catalogue', 'Records/Stored', 'Reach/Rules', 'Words', 'Work/Saving', 'Work/Drafting',
-            'Work/Releases/Making', 'Work/Releases',
+            'Records/Catalogue', 'Records/Stored', 'Reach/Kinds', 'Reach/Rules', 'Words', 'Work/Saving',
+            'Work/Finding', 'Work/Drafting', 'Work/Releases/Making', 'Work/Releases',
         ],
         'Work/Templates' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Lists/Search',

@@ -1,6 +1,7 @@
 import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 
 const status = (page: Page) => page.getByRole('group', { name: 'Selection' }).getByRole('status');
@@ -89,7 +90,7 @@ test('most products are moved by a filter, three are looked at, and it is taken 
     await expect(page.getByText(/^Done: \d+ products pinned/)).toBeVisible();
     await settled(page);
     for (const at of [2, 9, 14]) await expect(page.getByRole('row').nth(at)).toContainText('For the most · pinned');
-    await page.getByRole('button', { name: 'Take this back' }).click();
+    await page.getByRole('region', { name: 'What was done' }).getByRole('button', { name: 'Take this back' }).click();
     await expect(page.getByText('It is as it was.')).toBeVisible();
     await settled(page);
     await expect(page.getByRole('row').nth(2)).not.toContainText('For the most');
@@ -145,6 +146,53 @@ test('what is selected by keyboard survives sorting, filtering, a reload and ano
         '2 products found and selected. 1 of them is not known: not-a-number.',
     );
     await expectAccessible(page);
+});
+
+test('one template for every product: what stands in the way is listed, taken out with it, and all of it taken back as one', async ({
+    page,
+}) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const inks = await studio.id('category', 'Inks');
+    const closer = await studio.template('Inks apart', {
+        show: [[{ field: 'category', comparison: 'isIn', values: [inks] }]],
+    });
+    await studio.template('The one page', { show: [] });
+    const [pinned] = (
+        (await (await page.request.get('/studio/who/rows?q=paperweight')).json()) as { rows: { id: number }[] }
+    ).rows;
+    await studio.ask('/studio/pins', { pageKind: 'product', subject: pinned?.id, template: closer });
+    await page.goto('/studio/who');
+    await page.getByRole('button', { name: 'one template for every product…' }).press('Enter');
+    const panel = page.getByRole('region', { name: 'Make it a rule of a template' });
+    await expect(panel).toContainText('every product: all of them and every later one like them.');
+    await panel.getByLabel('With which template').selectOption({ label: 'The one page' });
+    await expect(panel.getByText('1 product would stay with “Inks apart”, pinned to it.')).toBeVisible();
+    const rule = panel.getByLabel(/^take “category is in Inks” out of “Inks apart”/);
+    await expect(rule).toBeVisible();
+    await expectAccessible(page);
+    await rule.press('Space');
+    await expect(panel.getByText('Taken out with it:')).toBeVisible();
+    await panel.getByLabel('take these pins out with it').press('Space');
+    await expect(panel.getByText('109 product pages move.')).toBeVisible();
+    await expect(panel.getByText(/would stay/)).toHaveCount(0);
+    await panel.getByRole('button', { name: 'Do it' }).press('Enter');
+    const done = page.getByRole('region', { name: 'What was done' });
+    await expect(done).toContainText('109 product pages moved: a rule of “The one page”.');
+    const [file] = await Promise.all([
+        page.waitForEvent('download'),
+        done.getByRole('link', { name: 'page by page, as a file' }).click(),
+    ]);
+    expect(
+        readFileSync(await file.path(), 'utf8')
+            .trim()
+            .split('\r\n'),
+    ).toHaveLength(110);
+    await expectAccessible(page);
+    await done.getByRole('button', { name: 'Take this back' }).click();
+    await expect(page.getByText('It is as it was.')).toBeVisible();
+    await page.goto('/studio/who?q=paperweight');
+    await expect(page.getByRole('row', { name: /Glass paperweight/ })).toContainText('Inks apart · pin');
 });
 
 test('what a panel says is about what is selected now, whichever window changed it', async ({ page, context }) => {

@@ -13,6 +13,7 @@ use Vestibra\App\Work\Bulk\LayoutDeed;
 use Vestibra\App\Work\Bulk\LayoutDeeds;
 use Vestibra\App\Work\Bulk\LayoutPlan;
 use Vestibra\App\Work\Bulk\LayoutWork;
+use Vestibra\App\Work\Bulk\OutOfTheWay;
 use Vestibra\App\Work\Bulk\Remaining;
 use Vestibra\App\Work\Finding\FilterSentence;
 use Vestibra\App\Work\Finding\FoundPages;
@@ -23,7 +24,9 @@ use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Condition;
 
-/** Which template many pages have, from the console. */
+/** Which template many pages have, from the console. *
+ * @phpstan-import-type Row from Remaining as RemainingRow
+ */
 final class AssignCommand extends Command
 {
     use SaysProblems;
@@ -74,7 +77,7 @@ final class AssignCommand extends Command
             $pages,
             $template,
             $deed === LayoutDeed::Rule || $deed === LayoutDeed::KeepOff && $clause !== [] ? [$clause] : [],
-            (bool) $this->option('frees'),
+            $this->option('frees') ? OutOfTheWay::allPins() : OutOfTheWay::nothing(),
         );
         $problems = $plan instanceof LayoutPlan ? Deeds::problems($plan->changes) : $plan;
         if (! $plan instanceof LayoutPlan || $problems !== []) {
@@ -131,13 +134,19 @@ final class AssignCommand extends Command
 
     /**
      * @param  array{moved: int, stays: int}  $said
-     * @param  list<array{template: int, name: string, count: int, why: string}>  $rest
+     * @param  list<RemainingRow>  $rest
      */
     private function say(array $said, array $rest, ?Release $done, LayoutPlan $plan): void
     {
         foreach ($rest as $row) {
             $this->line('  '.Counted::of($row['count'], 'page stays', 'pages stay')." with “{$row['name']}”"
-                .($row['why'] === 'pinned' ? ', pinned to it.' : ', whose rule comes first.'));
+                .match ($row['why']) {
+                    'pinned' => ', pinned to it.',
+                    'keptOff' => ', because the template keeps them off.',
+                    'season' => ', because the template’s season is not now.',
+                    default => ', whose rule comes first'.($row['rules'] === [] ? '.'
+                        : ": {$row['rules'][0]['words']}."),
+                });
         }
         $moves = Counted::of($said['moved'], 'page moves', 'pages move');
         $this->info(match (true) {

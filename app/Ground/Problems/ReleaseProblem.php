@@ -34,6 +34,7 @@ enum ReleaseProblem: string implements ProblemCode
     case NotDone = 'release.not-done';
     case SoAlready = 'release.so-already';
     case NothingToTidy = 'release.nothing-to-tidy';
+    case RuleChanged = 'release.rule-changed';
     case DecidesByNow = 'release.decides-by-now';
     case NotWaiting = 'release.not-waiting';
     case Broke = 'release.broke';

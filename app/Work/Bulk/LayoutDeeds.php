@@ -22,6 +22,7 @@ use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Releases\Changes;
+use Vestibra\Core\Releases\TemplateChange;
 
 /** Many pages and a template: what is released, and what becomes of the template's rules. */
 final readonly class LayoutDeeds
@@ -38,7 +39,7 @@ final readonly class LayoutDeeds
     /**
      * @param  list<int>  $pages  that are meant
      * @param  mixed  $clauses  untrusted: of a rule, or empty to name the pages
-     * @param  bool  $frees  pins to other templates, which would stand in the way, are taken out
+     * @param  OutOfTheWay  $out  what is taken out with it
      * @return LayoutPlan|non-empty-list<Problem>
      */
     public function plan(
@@ -47,7 +48,7 @@ final readonly class LayoutDeeds
         array $pages,
         ?Template $template,
         mixed $clauses,
-        bool $frees,
+        OutOfTheWay $out,
     ): LayoutPlan|array {
         $rule = $clauses === [] || $clauses === null ? [] : $this->clauses($kind, $clauses);
         if ($rule instanceof Problem) {
@@ -57,12 +58,19 @@ final readonly class LayoutDeeds
         if ($problem !== null) {
             return [$problem];
         }
-        $freed = $frees && $template !== null ? self::pinnedElsewhere($kind, $pages, $template->id) : [];
+        $without = $deed === LayoutDeed::Unpin ? [] : $out->changes($kind);
+        if ($without instanceof Problem) {
+            return [$without];
+        }
+        $freed = $template === null ? [] : array_keys(array_filter(
+            self::pinnedElsewhere($kind, $pages, $template->id),
+            $out->frees(...),
+        ));
         $what = Counted::of(count($pages), 'page');
 
         return match (true) {
             $deed === LayoutDeed::Unpin => new LayoutPlan(
-                Changes::of(PinsDeed::to(self::keys($kind, self::pinnedElsewhere($kind, $pages, 0), null))),
+                Changes::of(PinsDeed::to(self::keys($kind, array_keys(self::pinnedElsewhere($kind, $pages, 0)), null))),
                 $pages,
                 '',
             ),
@@ -75,7 +83,7 @@ final readonly class LayoutDeeds
             ),
             default => $this->ruled($deed, $kind, $pages, $template, $rule === []
                 ? [[self::naming($kind, $pages)]]
-                : $rule, $freed),
+                : $rule, $freed, $without),
         };
     }
 
@@ -83,6 +91,7 @@ final readonly class LayoutDeeds
      * @param  list<int>  $pages
      * @param  non-empty-list<list<array<string, mixed>>>  $clauses
      * @param  list<int>  $freed
+     * @param  list<TemplateChange>  $without  other templates without rules that stand in the way
      */
     private function ruled(
         LayoutDeed $deed,
@@ -91,11 +100,16 @@ final readonly class LayoutDeeds
         Template $template,
         array $clauses,
         array $freed,
+        array $without,
     ): LayoutPlan {
         $side = $deed === LayoutDeed::KeepOff ? 'keepOff' : 'show';
         $changes = $template->live_reach === null
             ? []
             : [TemplateDeed::withReach($template, DraftRules::with($template->live_reach, $side, $clauses))];
+        array_push($changes, ...array_filter(
+            $without,
+            static fn (TemplateChange $change): bool => $change->template !== $template->id,
+        ));
         if ($freed !== []) {
             $changes[] = PinsDeed::to(self::keys($kind, $freed, null));
         }
@@ -172,21 +186,21 @@ final readonly class LayoutDeeds
 
     /**
      * @param  list<int>  $pages
-     * @return list<int> those that are pinned to another template than this
+     * @return array<int, int> those that are pinned to another template than this, and to which
      */
     private static function pinnedElsewhere(PageKind $kind, array $pages, int $template): array
     {
         $pinned = [];
         foreach (array_chunk($pages, self::AT_ONCE) as $some) {
-            array_push($pinned, ...array_map(
+            $pinned += array_map(
                 intval(...),
                 Pin::query()->toBase()->where('page_kind', $kind->value)
                     ->whereIntegerInRaw('subject_id', $some)
                     ->where('template_id', '<>', $template)
                     ->orderBy('subject_id')
-                    ->pluck('subject_id')
+                    ->pluck('template_id', 'subject_id')
                     ->all(),
-            ));
+            );
         }
 
         return $pinned;

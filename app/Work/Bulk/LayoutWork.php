@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\User;
+use Vestibra\App\Work\Drafting\FollowedDrafts;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\Core\Problem;
 
@@ -17,6 +18,7 @@ final readonly class LayoutWork
     public function __construct(
         private Releases $releases,
         private DraftRules $drafts,
+        private FollowedDrafts $followed,
     ) {
     }
 
@@ -38,6 +40,9 @@ final readonly class LayoutWork
         $done = $plan->isForDraft()
             ? null
             : $this->releases->make($plan->changes, $user, $plan->note, key: $key);
+        foreach ($done instanceof Release ? $plan->changes->templates() : [] as $change) {
+            $change->template === $plan->template?->id || $this->followed->follow($change, $user);
+        }
         $draft = is_array($done) || $plan->template === null
             ? null
             : $this->drafts->add($plan->template->refresh(), $user, $plan->side, $plan->clauses);

@@ -64,15 +64,22 @@ final readonly class CountedChoices
         if ($least === null || $most === null || ($field === 'price' && $having < $this->selected->count())) {
             return [];
         }
-        $to = $this->rows->holding($table, "$column <= $most", $every)->and($every)->or($zero);
-        $upTo = new PlainChoice(new Condition($field, 'atMost', [$most]), $to);
-        if ($field === 'stock') {
-            return [$upTo];
-        }
-        $from = $this->rows->holding($table, "$column >= $least", $every)->and($every);
+        [$lowest, $highest] = $this->rows->bounds($table, $column);
+        // An end that every product has says nothing; but that it has one at all.
+        $isEvery = $field !== 'stock' && $every->holds($this->shown);
+        $to = $isEvery && $most >= $highest
+            ? null
+            : $this->rows->holding($table, "$column <= $most", $every)->and($every)->or($zero);
+        $from = $isEvery && $least <= $lowest || $field === 'stock'
+            ? null
+            : $this->rows->holding($table, "$column >= $least", $every)->and($every);
 
-        return [new PlainChoice(new Condition($field, 'atLeast', [$least]), $from), $upTo, ...$field === 'price'
-            ? [new PlainChoice(new Condition($field, 'between', [$least, $most]), $from->and($to))]
-            : []];
+        return array_values(array_filter([
+            $from === null ? null : new PlainChoice(new Condition($field, 'atLeast', [$least]), $from),
+            $to === null ? null : new PlainChoice(new Condition($field, 'atMost', [$most]), $to),
+            $from === null || $to === null || $field !== 'price'
+                ? null
+                : new PlainChoice(new Condition($field, 'between', [$least, $most]), $from->and($to)),
+        ]));
     }
 }

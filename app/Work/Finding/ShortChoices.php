@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Finding;
 
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
+use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\Sql\SellingSql;
 use Vestibra\App\Records\Models\Catalogue\Collection;
@@ -35,35 +38,44 @@ final readonly class ShortChoices
 
     public function __construct(
         private FoundPages $found,
+        private KindRulesReader $rules,
+        private KeptVerdicts $verdicts,
         private FactBook $facts,
         private ShopClock $clock,
     ) {
     }
 
-    /** @return list<PlainChoice|ValueChoice> */
-    public function of(ChoiceRows $rows, PageSet $selected, PageSet $shown): array
+    /**
+     * In the order of how lasting they are: where one condition of what comes first gives a selection, nothing that
+     * comes later is asked for.
+     *
+     * @return iterable<list<PlainChoice|ValueChoice>>
+     */
+    public function of(ChoiceRows $rows, PageSet $selected, PageSet $shown): iterable
     {
         $filed = $rows->linked('category_product', 'category_id');
         $brands = $rows->brands();
-        $tags = $rows->linked('product_tag', 'tag_id');
-        $count = $selected->count();
-
-        return [
+        yield [
             new ValueChoice('category', 'isIn', HowMany::Any, self::met(self::within($rows, $filed), $selected)),
             new ValueChoice('category', 'isExactly', HowMany::Any, self::met($filed, $selected)),
             new PlainChoice(new Condition('category', 'hasNone'), $shown->without(self::all($filed))),
             new ValueChoice('brand', 'isOneOf', HowMany::Any, self::few($brands, $selected)),
             new ValueChoice('brand', 'isNoneOf', HowMany::None, $brands),
             new PlainChoice(new Condition('brand', 'hasNone'), $shown->without(self::all($brands))),
-            new ValueChoice('collection', 'isIn', HowMany::Any, self::met($this->collections($rows), $selected)),
+        ];
+        $tags = $rows->linked('product_tag', 'tag_id');
+        $count = $selected->count();
+        yield [
+            new ValueChoice('collection', 'isIn', HowMany::Any, self::met($this->collections($rows, $shown),
+                $selected)),
             new ValueChoice('tag', 'hasAnyOf', HowMany::Any, self::met($tags, $selected)),
             new ValueChoice('tag', 'hasAllOf', HowMany::All, self::met($tags, $selected)),
             new ValueChoice('tag', 'hasNoneOf', HowMany::None, $tags),
-            ...$this->options($rows, $count, $shown),
             ...$this->facts($rows, $count, $shown),
-            ...(new CountedChoices($rows, $selected, $shown, $shown->count() > self::LARGE))
-                ->of(SellingSql::moment($this->clock->now())),
+            ...$this->options($rows, $count, $shown),
         ];
+        yield (new CountedChoices($rows, $selected, $shown, $shown->count() > self::LARGE))
+            ->of(SellingSql::moment($this->clock->now()));
     }
 
     private function plain(Condition $condition): PlainChoice
@@ -159,14 +171,18 @@ final readonly class ShortChoices
     }
 
     /** @return array<int, PageSet> */
-    private function collections(ChoiceRows $rows): array
+    private function collections(ChoiceRows $rows, PageSet $shown): array
     {
+        $contest = $this->rules->live(PageKind::Product);
         $sets = $rows->linked('collection_product', 'collection_id');
         foreach (Collection::query()->toBase()
             ->whereNotNull('rule')
             ->limit(self::MOST_RULE_COLLECTIONS)
             ->pluck('id') as $id) {
-            $sets[(int) $id] = $this->plain(new Condition('collection', 'isIn', [(int) $id]))->pages;
+            $kept = $this->verdicts->ofCollection((int) $id, $contest->sql()->inCollection((int) $id)->inlined());
+            $sets[(int) $id] = $kept === null
+                ? $this->plain(new Condition('collection', 'isIn', [(int) $id]))->pages
+                : PageSet::of(FoundPageRows::numbers(new Sql($kept)))->and($shown);
         }
 
         return $sets;

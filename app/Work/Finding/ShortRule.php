@@ -9,6 +9,8 @@ use Vestibra\App\Words\ReachWords;
 use Vestibra\App\Work\Finding\Sql\ChoiceRows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Short\PageSet;
+use Vestibra\Core\Reach\Short\ShortestRule;
 use Vestibra\Core\Reach\Short\ShortRules;
 
 /**
@@ -55,12 +57,26 @@ final readonly class ShortRule
         $every = $selected->holds($shown);
         $rule = $selected->isEmpty() || $every
             ? null
-            : ShortRules::find($this->choices->of($rows, $selected, $shown), $selected, $shown);
+            : $this->shortest($rows, $selected, $shown);
 
         return [
             'clauses' => $every && ! $selected->isEmpty() ? [Clause::of()] : $rule->clauses ?? [],
             'every' => $every,
             'hidden' => $this->selections->state($selection)['count'] - $selected->count(),
         ];
+    }
+
+    private function shortest(ChoiceRows $rows, PageSet $selected, PageSet $shown): ?ShortestRule
+    {
+        $choices = [];
+        foreach ($this->choices->of($rows, $selected, $shown) as $more) {
+            array_push($choices, ...$more);
+            $rule = ShortRules::ofOne($choices, $selected, $shown);
+            if ($rule !== null) {
+                return $rule;
+            }
+        }
+
+        return ShortRules::find($choices, $selected, $shown);
     }
 }

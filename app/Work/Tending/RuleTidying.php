@@ -14,6 +14,7 @@ use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Drafting\Drafting;
+use Vestibra\App\Work\Drafting\FollowedDrafts;
 use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\Core\Pages\PageKind;
@@ -23,7 +24,6 @@ use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Reach\Tidy\IdleClauses;
 use Vestibra\Core\Reach\Tidy\TidyReach;
 use Vestibra\Core\Releases\Changes;
-use Vestibra\Core\Releases\TemplateChange;
 
 /**
  * Takes out of a template's rules what no page needs: one release, in which nothing moves. A draft that had the same
@@ -36,6 +36,7 @@ final readonly class RuleTidying
         private Categories $categories,
         private Releases $releases,
         private Drafting $drafting,
+        private FollowedDrafts $drafts,
     ) {
     }
 
@@ -57,15 +58,23 @@ final readonly class RuleTidying
             return [$what === 'deleted' ? ReleaseProblem::NothingToTidy->at() : ReleaseProblem::DecidesByNow->at()];
         }
 
-        return DB::transaction(function () use ($template, $tidied, $before, $user, $key): Release|array|null {
-            $follows = $template->draft_reach == $before;
-            $done = $template->isLive() ? $this->releases->make(
-                Changes::of(TemplateDeed::withReach($template, $tidied->toArray())),
+        $changed = $tidied->toArray();
+
+        return DB::transaction(function () use ($template, $changed, $user, $key): Release|array|null {
+            if (! $template->isLive()) {
+                is_array($this->drafting->apply($template->id, $user, [['edit' => 'reach', 'reach' => $changed]]))
+                    && throw new LogicException('Rules that were stored cannot stand in a draft.');
+
+                return null;
+            }
+            $change = TemplateDeed::withReach($template, $changed);
+            $done = $this->releases->make(
+                Changes::of($change),
                 $user,
                 "“{$template->name}”: rules tidied up",
                 key: $key,
-            ) : null;
-            $follows && ! is_array($done) && $this->draft($template, $user, $tidied->toArray());
+            );
+            is_array($done) || $this->drafts->follow($change, $user);
 
             return $done;
         });
@@ -81,27 +90,11 @@ final readonly class RuleTidying
         return DB::transaction(function () use ($release, $user, $key): Release|array {
             $done = $this->releases->bringBack($release->id, $user, $key);
             foreach ($done instanceof Release ? $release->change_set->templates() : [] as $change) {
-                $this->follow($change, $user);
+                $this->drafts->takeBack($change, $user);
             }
 
             return $done;
         });
-    }
-
-    private function follow(TemplateChange $change, User $user): void
-    {
-        $template = Template::query()->find($change->template);
-        if ($template !== null && $change->before !== null && $change->after !== null
-            && $template->draft_reach == $change->after['reach']) {
-            $this->draft($template, $user, $change->before['reach']);
-        }
-    }
-
-    /** @param  array<string, mixed>  $reach */
-    private function draft(Template $template, User $user, array $reach): void
-    {
-        is_array($this->drafting->apply($template->id, $user, [['edit' => 'reach', 'reach' => $reach]]))
-            && throw new LogicException('Rules that were stored cannot stand in a draft.');
     }
 
     private static function withoutDeleted(Reach $reach, PageKind $kind): Reach

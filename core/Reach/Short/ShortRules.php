@@ -19,9 +19,14 @@ final class ShortRules
     private const FEW = 12;
 
     /** Clauses that are looked for where two share the pages. */
-    private const MOST_LOOKS = 600;
+    private const MOST_LOOKS = 200;
+
+    /** In a shop with more pages fewer are looked for: each takes as much longer. */
+    private const PAGES = 4_000;
 
     private int $looks = 0;
+
+    private readonly int $mostLooks;
 
     private ?ShortestRule $best = null;
 
@@ -37,6 +42,10 @@ final class ShortRules
         PageSet $off,
     ) {
         $this->search = new ClauseSearch($choices, $off);
+        $pages = $off->count();
+        $this->mostLooks = $wanted->count() <= self::FEW && $pages <= self::PAGES
+            ? PHP_INT_MAX
+            : intdiv(self::MOST_LOOKS * self::PAGES, max(self::PAGES, $pages));
     }
 
     /**
@@ -53,6 +62,16 @@ final class ShortRules
         }
 
         return (new self($choices, $wanted, $off))->shared($one);
+    }
+
+    /**
+     * The best rule of one clause with one condition.
+     *
+     * @param  list<PlainChoice|ValueChoice>  $choices
+     */
+    public static function ofOne(array $choices, PageSet $wanted, PageSet $all): ?ShortestRule
+    {
+        return (new ClauseSearch($choices, $all->without($wanted)))->find($wanted, 1);
     }
 
     private function shared(?ShortestRule $one): ?ShortestRule
@@ -115,7 +134,7 @@ final class ShortRules
     {
         $key = "$conditions ".implode(',', $pages->pages());
         if (! array_key_exists($key, $this->known)) {
-            $this->known[$key] = $this->looks++ < self::MOST_LOOKS || $this->wanted->count() <= self::FEW
+            $this->known[$key] = $this->looks++ < $this->mostLooks
                 ? $this->search->find($pages, $conditions)
                 : null;
         }

@@ -10,7 +10,7 @@ use Vestibra\Core\Reach\Condition;
 /**
  * Clauses in the one order in which such a rule is written, with what rules are compared by.
  *
- * @internal
+ * @api
  */
 final readonly class ShortestRule
 {

@@ -19,6 +19,12 @@
     const fields = untrack(() => new FieldDeeds(list, facts));
     const { said } = $derived(layout);
     const state = $derived(list.selecting.state);
+    const isEvery = $derived(
+        list.clause.conditions.length === 0 &&
+            list.filter.q === '' &&
+            list.filter.template === 0 &&
+            list.filter.step === '',
+    );
 
     // A page that a rule nearly takes is shown with that rule at hand.
     $effect(() => {
@@ -52,9 +58,11 @@
     }
 </script>
 
-{#if list.clause.conditions.length > 0 && screen.may.publish}
+{#if screen.may.publish && (list.clause.conditions.length > 0 || isEvery)}
     <p class="mt-1">
-        <button class="word" onclick={() => open('rule', true)}>make this sentence a rule of…</button>
+        <button class="word" onclick={() => open('rule', true)}
+            >{isEvery ? `one template for every ${list.words.one}…` : 'make this sentence a rule of…'}</button
+        >
     </p>
 {/if}
 {#if state.count > 0}

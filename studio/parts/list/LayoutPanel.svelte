@@ -3,6 +3,7 @@
     import { movesOf, pageWords, subjects } from '../../lib/pages';
     import { counted, either } from '../../lib/words';
     import Moves from '../Moves.svelte';
+    import InTheWay from './InTheWay.svelte';
     import type { LayoutDeed, LayoutDeeds } from './layout.svelte';
     import type { FoundList } from './list.svelte';
 
@@ -32,7 +33,6 @@
         keepOff: `${subjects(kind, count)} kept off “${name}”`,
         unpin: `${subjects(kind, count)} unpinned`,
     });
-    const pinned = $derived((answer?.rest ?? []).some((row) => row.why === 'pinned'));
 </script>
 
 {#if deeds.deed}
@@ -97,30 +97,7 @@
                             )}.</span
                         >
                     </p>
-                    {#each answer.rest as row (`${row.template} ${row.why}`)}
-                        <p class="text-quiet">
-                            {subjects(kind, row.count)}
-                            {deed === 'keepOff'
-                                ? row.why === 'pinned'
-                                    ? 'stay with it, because they are pinned to it'
-                                    : 'stay with it'
-                                : row.why === 'pinned'
-                                  ? `would stay with “${row.name}”, pinned to it`
-                                  : `would stay with “${row.name}”, whose rule is closer or comes first`}.
-                        </p>
-                    {/each}
-                    {#if deed !== 'pin' && deed !== 'unpin' && (pinned || deeds.frees)}
-                        <label class="mt-1 flex items-baseline gap-2"
-                            ><input
-                                type="checkbox"
-                                checked={deeds.frees}
-                                onchange={(event) => {
-                                    deeds.frees = event.currentTarget.checked;
-                                    void deeds.ask();
-                                }}
-                            />take these pins out with it</label
-                        >
-                    {/if}
+                    <InTheWay {deeds} {answer} {kind} />
                 {/if}
             {/if}
         </div>
@@ -133,5 +110,15 @@
             >
             <button class="button" onclick={() => deeds.leave()}>Not now</button>
         </div>
+    </section>
+{:else if deeds.done?.release}
+    {@const last = deeds.done}
+    <section class="float mt-3 max-w-3xl p-4" aria-label="What was done">
+        <p role="status">
+            <strong>{counted(last.moved, words.page, words.pages)}</strong> moved: {last.words}.
+            <a class="word" href="/studio/who/layout/{last.release?.id}/report" download>page by page, as a file</a>
+            <button class="word" onclick={() => void deeds.back(last)}>Take this back</button>
+            <button class="word text-quiet" onclick={() => (deeds.done = null)}>close</button>
+        </p>
     </section>
 {/if}

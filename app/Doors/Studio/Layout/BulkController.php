@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\FoundAnswer;
@@ -20,8 +21,11 @@ use Vestibra\App\Work\Bulk\DraftRules;
 use Vestibra\App\Work\Bulk\LayoutDeed;
 use Vestibra\App\Work\Bulk\LayoutDeeds;
 use Vestibra\App\Work\Bulk\LayoutPlan;
+use Vestibra\App\Work\Bulk\LayoutReport;
 use Vestibra\App\Work\Bulk\LayoutWork;
+use Vestibra\App\Work\Bulk\OutOfTheWay;
 use Vestibra\App\Work\Bulk\Remaining;
+use Vestibra\App\Work\Drafting\FollowedDrafts;
 use Vestibra\App\Work\Finding\FoundPages;
 use Vestibra\App\Work\Finding\Selections;
 use Vestibra\App\Work\Releases\Impact;
@@ -38,24 +42,29 @@ use Vestibra\Core\Problem;
  *
  * @shape LayoutAnswer Impact&array{words: string, rest: list<RemainingRow>, draft: bool, pages: int}
  * @shape LayoutDone array{release: ReleaseRow|null, template: int|null, side: string,
- *     clauses: list<list<Condition>>}
+ *     clauses: list<list<Condition>>, moved: int}
  */
 final readonly class BulkController
 {
     /** Pages that a sentence finds. */
     private const MOST = 10_000_000;
 
+    /** Templates whose pins, and rules that, are taken out with a deed. */
+    private const MOST_OUT = 100;
+
     public function __construct(
         private FoundAnswer $answer,
         private FoundPages $found,
         private LayoutDeeds $deeds,
         private DraftRules $drafts,
+        private FollowedDrafts $followed,
         private LayoutWork $work,
         private Remaining $remaining,
         private Selections $selections,
         private Releases $releases,
         private Impact $impact,
         private ReleaseRow $row,
+        private LayoutReport $report,
     ) {
     }
 
@@ -66,6 +75,8 @@ final readonly class BulkController
             'with' => ['nullable', 'integer'],
             'clauses' => ['nullable', 'array', 'max:20'],
             'revision' => ['nullable', 'integer'],
+            'frees' => ['array', 'max:'.self::MOST_OUT],
+            'without' => ['array', 'max:'.self::MOST_OUT],
         ]);
         $deed = LayoutDeed::from(Asked::text($request, 'deed'));
         $kind = $this->kind($request);
@@ -81,7 +92,7 @@ final readonly class BulkController
             $pages,
             Template::query()->find(Asked::id($request, 'with')),
             Asked::untrusted($request, 'clauses'),
-            Asked::flag($request, 'frees'),
+            OutOfTheWay::of(Asked::ids($request, 'frees', self::MOST_OUT), Asked::untrusted($request, 'without')),
         );
         if (! $plan instanceof LayoutPlan) {
             return self::refuse(...$plan);
@@ -98,8 +109,23 @@ final readonly class BulkController
                     'pages' => count($plan->pages),
                 ],
             ),
-            default => $this->make($request, $plan),
+            default => $this->make($request, $plan, $kind),
         };
+    }
+
+    /** What it did with the pages that were meant, as a file. */
+    public function report(Release $release): StreamedResponse|JsonResponse
+    {
+        $lines = $this->report->of($release);
+
+        return $lines === null
+            ? new JsonResponse(['message' => 'Which pages this was done to is kept for a day, and not known any more. '
+                .'Releases says what it changed.'], 404)
+            : response()->streamDownload(static function () use ($lines): void {
+                foreach ($lines as $line) {
+                    echo $line;
+                }
+            }, "release-$release->id.csv", ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 
     /** Takes a deed back as one: its release, and what it brought to the draft. */
@@ -117,6 +143,9 @@ final readonly class BulkController
             if (! $done instanceof Release) {
                 return self::refuse(...$done);
             }
+            foreach ($release->change_set->templates() as $change) {
+                $change->template === $template?->id || $this->followed->takeBack($change, SignedIn::user());
+            }
             if ($template !== null && isset($given['side'])) {
                 $this->drafts->remove(
                     $template,
@@ -130,7 +159,7 @@ final readonly class BulkController
         });
     }
 
-    private function make(Request $request, LayoutPlan $plan): JsonResponse
+    private function make(Request $request, LayoutPlan $plan, PageKind $kind): JsonResponse
     {
         // What the draft has already is not taken out of it again when the release is taken back.
         $has = $plan->template->draft_reach[$plan->side] ?? [];
@@ -140,11 +169,14 @@ final readonly class BulkController
         );
         $done = $this->work->make($plan, SignedIn::user(), Asked::key($request));
 
+        $done instanceof Release && LayoutReport::keep($done, $kind, $plan->pages);
+
         return is_array($done) ? self::refuse(...$done) : new JsonResponse([
             'release' => $done === null ? null : $this->row->of($done->load('author')),
             'template' => $plan->template?->id,
             'side' => $plan->side,
             'clauses' => array_values($new),
+            'moved' => $done === null ? 0 : $done->impact['moved'] ?? 0,
         ], 201);
     }
 

@@ -121,10 +121,17 @@ final readonly class ChoiceRows
                 .'integer)',
         );
         Database::run(
-            'insert into counted select v.product_id, min('.SellingSql::price($moment).'), max('
-                .SellingSql::onSale($moment).'), case when count(*) = count(v.stock) then sum(max(v.stock, 0)) end, '
-                    .'max('
-                .SellingSql::IN_STOCK.') from variants v where v.published = 1 group by v.product_id',
+            'insert into counted select v.product_id, min(v.price), 0, case when count(*) = count(v.stock) then '
+                .'sum(max(v.stock, 0)) end, max('.SellingSql::IN_STOCK.') from variants v where v.published = 1 '
+                    .'group by '
+                .'v.product_id',
+        );
+        // Few are on sale.
+        Database::run(
+            'update counted set sale = 1, price = (select min('.SellingSql::price($moment).') from variants v where '
+                .'v.product_id = counted.id and v.published = 1) where id in (select v.product_id from variants v '
+                    .'where '
+                .'v.published = 1 and '.SellingSql::onSale($moment).')',
         );
     }
 
@@ -148,6 +155,14 @@ final readonly class ChoiceRows
             $row->least === null ? null : (int) $row->least, $row->most === null ? null : (int) $row->most,
             (int) $row->priced,
         ];
+    }
+
+    /** @return array{int, int} the least and the greatest of all products */
+    public function bounds(string $table, string $column): array
+    {
+        $row = Database::one("select min($column) as least, max($column) as most from $table");
+
+        return [(int) $row->least, (int) $row->most];
     }
 
     /**

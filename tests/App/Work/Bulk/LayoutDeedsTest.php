@@ -81,16 +81,106 @@ final class LayoutDeedsTest extends TestCase
         $rule = ['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]];
         $rest = $this->deed(['ask' => true] + $rule)->json('rest');
         self::assertSame([
-            ['name' => 'Launch', 'template' => $other->id, 'count' => 3, 'why' => 'pinned'],
+            ['template' => $other->id, 'name' => 'Launch', 'count' => 3, 'why' => 'pinned', 'rules' => []],
         ], $rest);
-        self::assertSame(
-            [['name' => 'Launch', 'template' => $other->id, 'count' => 1, 'why' => 'rule']],
-            $this->deed(['ask' => true, 'frees' => true] + $rule)->json('rest'),
-        );
-        $this->deed(['frees' => true] + $rule)->assertCreated();
+        self::assertSame($rest, $this->deed(['ask' => true, 'frees' => [$this->pens->id]] + $rule)->json('rest'));
+        [$left] = $this->deed(['ask' => true, 'frees' => [$other->id]] + $rule)->json('rest');
+        self::assertSame(['Launch', 1, 'rule', 1], [
+            $left['name'], $left['count'], $left['why'], $left['rules'][0]['count'],
+        ]);
+        $this->deed(['frees' => [$other->id]] + $rule)->assertCreated();
         self::assertSame(0, DB::table('pins')->count());
         self::assertSame(array_values(array_diff($this->of, [$this->of[3]])), $this->shownWith());
         self::assertSame(1, Release::query()->where('note', 'like', '%Pens%')->count());
+    }
+
+    public function test_closer_rules_in_the_way_are_listed_and_taken_out_with_it_and_all_is_taken_back_as_one(): void
+    {
+        $inks = $this->template('Inks');
+        $this->edit($inks, $this->reach([['category', 'isIn', [$this->id('categories', 'Inks')]]]));
+        $this->publish($inks);
+        $shown = $this->shownWith($inks);
+        self::assertGreaterThan(5, count($shown));
+        $everything = ['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[]], 'sentence' => true];
+        $rest = array_column($this->deed(['ask' => true] + $everything)->json('rest'), null, 'name');
+        self::assertSame(['Inks'], array_keys($rest));
+        self::assertSame([count($shown), 'rule', 'category is in Inks', count($shown)], [
+            $rest['Inks']['count'], $rest['Inks']['why'], $rest['Inks']['rules'][0]['words'],
+            $rest['Inks']['rules'][0]['count'],
+        ]);
+        $with = ['without' => [['template' => $inks->id,
+            'clause' => $rest['Inks']['rules'][0]['clause']]]] + $everything;
+        $asked = $this->deed(['ask' => true] + $with)->assertOk()->json();
+        self::assertNull((new Conforming(Shapes::ofProject()))->to('LayoutAnswer', $asked));
+        self::assertSame([[], 0], [$asked['rest'], DB::table('releases')->where('note', 'like',
+            '%rule for%')->count()]);
+        $before = $this->everything();
+
+        $done = $this->deed($with)->assertCreated()->json();
+        self::assertSame([], $this->shownWith($inks));
+        self::assertContains($shown[0], $this->shownWith());
+        $inks->refresh();
+        self::assertSame([[], []], [$inks->live_reach['show'], $inks->draft_reach['show']], 'Its draft follows.');
+        $this->deed($with)->assertStatus(409)->assertJsonPath(
+            'message',
+            'The rules of “Inks” have changed meanwhile. Nothing was changed; look at it once more.',
+        );
+        $this->postJson("/studio/who/layout/{$done['release']['id']}/take-back", $done)->assertCreated();
+        self::assertSame([$before, $shown], [$this->everything(), $this->shownWith($inks)]);
+        $inks->refresh();
+        self::assertEquals($inks->live_reach, $inks->draft_reach);
+    }
+
+    public function test_pages_that_the_template_keeps_off_or_will_have_later_are_said_to_be_so(): void
+    {
+        $rule = ['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]];
+        $this->edit($this->pens, $this->reach([], [['product', 'isOneOf', [$this->of[0], $this->of[1]]]]));
+        $this->publish($this->pens);
+        self::assertSame([[2, 'keptOff', []]], array_map(
+            static fn (array $row): array => [$row['count'], $row['why'], $row['rules']],
+            $this->deed(['ask' => true] + $rule)->json('rest'),
+        ));
+        $this->edit($this->pens, ['edit' => 'reach', 'reach' => [
+            'format' => 2, 'show' => [], 'keepOff' => [], 'goesFirst' => false,
+            'season' => ['from' => '2027-01-01T00:00:00Z', 'until' => null],
+        ]]);
+        $this->publish($this->pens);
+        self::assertSame([[count($this->of), 'season']], array_map(
+            static fn (array $row): array => [$row['count'], $row['why']],
+            $this->deed(['ask' => true] + $rule)->json('rest'),
+        ));
+    }
+
+    public function test_what_was_done_is_told_page_by_page_as_a_file_for_a_day(): void
+    {
+        DB::table('pins')->insert([
+            'page_kind' => 'product', 'subject_id' => $this->of[0], 'template_id' => $this->template('Draft')->id,
+        ]);
+        $launch = $this->template('Launch');
+        $this->publish($launch);
+        DB::table('pins')->insert([
+            'page_kind' => 'product', 'subject_id' => $this->of[1], 'template_id' => $launch->id,
+        ]);
+        $done = $this->deed(['deed' => 'rule', 'with' => $this->pens->id, 'clauses' => [[$this->brand()]]])
+            ->assertCreated()
+            ->json();
+        self::assertSame(count($this->of) - 1, $done['moved']);
+        $this->postJson('/studio/who/selection/all', ['how' => 'nothing'])->assertOk();
+        $address = "/studio/who/layout/{$done['release']['id']}/report";
+        $file = $this->get($address)->assertOk()->streamedContent();
+        $lines = array_map(str_getcsv(...), explode("\r\n", trim($file)));
+        self::assertCount(count($this->of) + 1, $lines);
+        $what = array_count_values(array_column(array_slice($lines, 1), 4));
+        self::assertSame(['done' => count($this->of) - 1, 'unchanged' => 1], array_replace(['done' => 0], $what));
+        foreach (array_slice($lines, 1) as [$title, $address2, $before, $now, $did, $why]) {
+            self::assertSame(
+                $did === 'done' ? ['Everything else', 'Pens', ''] : ['Launch', 'Launch', 'pinned to it'],
+                [$before, $now, $why],
+                "$title $address2",
+            );
+        }
+        $this->travelTo('2026-12-03T12:00:00Z');
+        $this->get($address)->assertNotFound();
     }
 
     public function test_they_are_pinned_and_set_free_as_one_release_each(): void
@@ -265,11 +355,12 @@ final class LayoutDeedsTest extends TestCase
     }
 
     /** @return list<int> those that have the template besides those it had from the start, by number */
-    private function shownWith(): array
+    private function shownWith(?Template $template = null): array
     {
+        $template ??= $this->pens;
         $ids = [];
         for ($from = 0; ; $from += 50) {
-            $page = $this->getJson("/studio/who/rows?template={$this->pens->id}&from=$from")->json();
+            $page = $this->getJson("/studio/who/rows?template={$template->id}&from=$from")->json();
             $ids = [...$ids, ...array_column($page['rows'], 'id')];
             if (count($ids) >= $page['total']) {
                 $ids = array_diff($ids, $this->blotting());

@@ -80,7 +80,8 @@ final class ShortRuleTest extends TestCase
         $selection = Selection::query()->firstOrFail();
         $rows = new ChoiceRows($selection->id, $selection->side);
         $seen = 0;
-        foreach ($this->app->make(ShortChoices::class)->of($rows, $rows->selected(), $rows->shown()) as $choice) {
+        $choices = $this->app->make(ShortChoices::class)->of($rows, $rows->selected(), $rows->shown());
+        foreach (array_merge(...iterator_to_array($choices, false)) as $choice) {
             foreach ($choice instanceof PlainChoice
                 ? [[$choice->condition, $choice->pages]]
                 : array_map(
