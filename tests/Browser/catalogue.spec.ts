@@ -524,4 +524,28 @@ test('prices and stock of many products at once, as a spreadsheet copies them, s
     await page.getByRole('button', { name: 'Take this back' }).click();
     await expect(page.getByText(/^It is as it was\./)).toBeVisible();
     for (const [at, price] of before.entries()) await expect(prices.nth(at)).toHaveValue(price);
+
+    await test.step('rows with stock numbers, in their own order: what is not on this page goes by In and out', async () => {
+        const codes = await page
+            .getByLabel(/^Stock number of /)
+            .evaluateAll((fields) => fields.slice(0, 2).map((field) => (field as HTMLInputElement).value));
+        await prices.first().focus();
+        await paste(`stock\tstock number\n71\t${codes[1] ?? ''}\n72\t${codes[0] ?? ''}\n73\tLF-0003-01\n`);
+        const stocks = page.getByLabel(/^Stock of /);
+        await expect(stocks.nth(0)).toHaveValue('72');
+        await expect(stocks.nth(1)).toHaveValue('71');
+        await expect(
+            page.getByText('2 rows were put where their stock numbers stand; 1 other is not on this page.'),
+        ).toBeVisible();
+        await save(page).click();
+        await expect(page.getByText(/^Saved\./)).toBeVisible();
+        await prices.first().focus();
+        await paste(`stock\tstock number\n71\t${codes[1] ?? ''}\n73\tLF-0003-01\n`);
+        await page.getByRole('button', { name: 'Bring those by In and out' }).click();
+        await page.waitForURL(/in-and-out/);
+        await expect(page.getByText('1 row: stock of 1')).toBeVisible();
+        await expect(page.getByRole('table', { name: 'Changes, row by row' })).toContainText('LF-0003-01');
+        await page.reload();
+        await expect(page.getByRole('heading', { name: 'In and out', level: 1 })).toBeVisible();
+    });
 });

@@ -1,25 +1,7 @@
-import Papa from 'papaparse';
-import { cells, pasted } from '../../studio/parts/facts/sheet';
+import { pasted } from '../../studio/parts/facts/sheet';
 import { expect, test } from './fresh';
 import type { Row } from '../../studio/parts/facts/types';
 import { Studio } from './studio';
-
-test('what a spreadsheet copies is read as npm papaparse reads it', () => {
-    const pieces = [
-        'a\tb\nc\td',
-        'a\tb\r\nc\td\r\n',
-        '"two\nlines"\tb\n"say ""so"""\t',
-        '\t\tx\n\n y \tz',
-        'one',
-        '"a\tb"\tc',
-        'half "quoted\tb',
-        '0.4\t"1,5"\nyes\tno',
-    ];
-    for (const piece of pieces) {
-        const theirs = Papa.parse<string[]>(piece.replace(/\r?\n$/, ''), { delimiter: '\t' }).data;
-        expect(cells(piece), JSON.stringify(piece)).toEqual(theirs);
-    }
-});
 
 test('what is pasted beyond the sheet is left out', () => {
     const fact = { name: '', kind: 'text' as const, unit: '', decimals: 0, choices: [], group: '', filled: 0 };

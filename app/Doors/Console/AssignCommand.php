@@ -24,7 +24,9 @@ use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Condition;
 
-/** Which template many pages have, from the console. *
+/**
+ * Which template many pages have, from the console.
+ *
  * @phpstan-import-type Row from Remaining as RemainingRow
  */
 final class AssignCommand extends Command

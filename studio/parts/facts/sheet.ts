@@ -1,3 +1,4 @@
+import { cells } from '../../lib/cells';
 import { counted } from '../../lib/words';
 import { THINGS, type Change, type Fact, type Row } from './types';
 
@@ -12,35 +13,6 @@ export function shown(fact: Fact, values: string[]): string {
 export function typed(fact: Fact, text: string): string[] {
     const parts = fact.kind === 'list' ? text.split(';') : [text];
     return parts.map((part) => part.trim()).filter((part) => part !== '');
-}
-
-/**
- * Rows and fields of what a spreadsheet puts on the clipboard; quoted fields may hold line breaks (RFC 4180, with
- * tabs).
- */
-export function cells(text: string): string[][] {
-    const rows: string[][] = [[]];
-    let field = '';
-    let quoted = false;
-    const end = (): void => {
-        rows.at(-1)?.push(field);
-        field = '';
-    };
-    for (let at = 0; at < text.length; at++) {
-        const sign = text[at] ?? '';
-        if (quoted && sign === '"' && text[at + 1] === '"') {
-            field += '"';
-            at++;
-        } else if (sign === '"' && (quoted || field === '')) quoted = !quoted;
-        else if (!quoted && sign === '\t') end();
-        else if (!quoted && (sign === '\n' || sign === '\r')) {
-            if (sign === '\r' && text[at + 1] === '\n') at++;
-            end();
-            rows.push([]);
-        } else field += sign;
-    }
-    if (field !== '' || (rows.at(-1)?.length ?? 0) > 0) end();
-    return rows.filter((row) => row.length > 0);
 }
 
 /**

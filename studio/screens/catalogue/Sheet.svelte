@@ -1,5 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte';
+    import { notices } from '../../lib/notices.svelte';
+    import { bringRows } from '../../lib/rowsToBring';
     import { counted } from '../../lib/words';
     import type { Screen, VariantSheetData } from '../../lib/types';
     import SaveBox from '../../parts/catalogue/SaveBox.svelte';
@@ -37,17 +39,16 @@
     );
 
     function paste(event: ClipboardEvent, row: number, column: number): void {
-        if (
-            pasted(
-                ledger,
-                event.clipboardData?.getData('text/plain') ?? '',
-                sheet.keys,
-                columns,
-                { row, column },
-                writing,
-            )
-        )
-            event.preventDefault();
+        const copied = event.clipboardData?.getData('text/plain') ?? '';
+        const done = pasted(ledger, copied, sheet.keys, columns, { row, column }, writing);
+        if (done === null) return;
+        event.preventDefault();
+        const left = done.elsewhere.length - 1;
+        if (left > 0)
+            notices.warn(
+                `${counted(done.taken, 'row was', 'rows were')} put where their stock numbers stand; ${counted(left, 'other is', 'others are')} not on this page.`,
+                { words: 'Bring those by In and out', do: () => bringRows(done.elsewhere) },
+            );
     }
 </script>
 
@@ -58,7 +59,7 @@
             <h1 class="mt-2 text-2xl">Prices and stock</h1>
             <p class="mt-1 text-quiet">
                 {which === '' ? '' : `${which}: `}{counted(sheet.total, 'product')}. What a spreadsheet copies can be
-                pasted into any field; it is saved together.
+                pasted into any field, with stock numbers in any order; it is saved together.
             </p>
             {#if sheet.lines.length === 0}
                 <p class="mt-4">None of these products has a variant.</p>

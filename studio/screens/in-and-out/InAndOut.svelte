@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { onMount } from 'svelte';
+    import { rowsToBring } from '../../lib/rowsToBring';
     import { counted } from '../../lib/words';
     import type { InAndOutData, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
@@ -10,6 +12,11 @@
     const incoming = new Incoming();
     let text = $state('');
     let over = $state(false);
+
+    onMount(() => {
+        const rows = rowsToBring();
+        if (rows !== null) void incoming.paste(rows);
+    });
 </script>
 
 <Frame {screen} here="Catalogue" place="In and out" wide>

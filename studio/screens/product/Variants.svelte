@@ -38,7 +38,7 @@
                 columns,
                 { row, column },
                 writing,
-            )
+            ) !== null
         )
             event.preventDefault();
     }
