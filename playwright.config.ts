@@ -9,7 +9,7 @@ export default defineConfig({
     fullyParallel: false,
     workers: 2,
     // A busy machine may make one try fail; what needed a second is listed as flaky.
-    retries: process.env.CI ? 1 : 0,
+    retries: 1,
     timeout: 90_000,
     expect: { timeout: 10_000 },
     reporter: [['list']],

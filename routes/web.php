@@ -242,6 +242,10 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::middleware('can:publish')->group(function (): void {
         Route::get('in-and-out', [Studio\Catalogue\InAndOutController::class, 'index']);
         Route::get('in-and-out/products.csv', [Studio\Catalogue\InAndOutController::class, 'out']);
+        Route::get('in-and-out/shop.zip', [Studio\Catalogue\WholeController::class, 'shop']);
+        Route::get('in-and-out/products.jsonld', [Studio\Catalogue\WholeController::class, 'linked']);
+        Route::post('in-and-out/whole', [Studio\Catalogue\WholeController::class, 'bring']);
+        Route::post('in-and-out/whole/{brought}', [Studio\Catalogue\WholeController::class, 'look']);
         Route::post('in-and-out/take-back', [Studio\Catalogue\InAndOutController::class, 'takeBack']);
         Route::post('in-and-out', [Studio\Catalogue\InAndOutController::class, 'bring']);
         Route::post('in-and-out/{brought}/look', [Studio\Catalogue\InAndOutController::class, 'look']);

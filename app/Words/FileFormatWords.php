@@ -20,6 +20,12 @@ final class FileFormatWords
                 'This template is for a kind of page that this shop does not have. Nothing was taken in.',
             FileFormatProblem::NotJson =>
                 'This is no JSON ({why}). Nothing was read in; a comma or a bracket may be missing, or one too many.',
+            FileFormatProblem::NotAnArchive =>
+                'This is no zip that can be opened: it may be cut off. Nothing was read in; pack it once more.',
+            FileFormatProblem::NoShopInside =>
+                'There is no shop in this zip: a file shop.json is missing. Nothing was read in.',
+            FileFormatProblem::ArchiveTooLarge =>
+                'This zip is damaged, or holds more than a shop’s folder can. Nothing was read in.',
             FileFormatProblem::TooLarge => 'A file of words can have {most} MB at most. Nothing was read in.',
             FileFormatProblem::NotThis =>
                 'The file has to say "vestibra": "{what}" at its beginning. Nothing was read in.',
@@ -42,8 +48,9 @@ final class FileFormatWords
                 .'in. Nothing was written; import it first, or write over it with --over.',
             FileFormatProblem::AnotherCurrency => 'The prices of the folder are in {theirs}, those of the shop in '
                 .'{ours}. Nothing was read in: a price of another currency is another price.',
-            FileFormatProblem::AnotherShop => 'The folder was written by another shop. Nothing was read in; with '
-                .'--over, things with the same address name become what the folder says (--dry-run says which).',
+            FileFormatProblem::AnotherShop => 'The folder was written by another shop. Nothing was read in; where the '
+                .'file wins (--over), things with the same address name become what the folder says (--dry-run says '
+                .'which).',
             FileFormatProblem::BothChanged =>
                 'This was changed in the folder, and since the folder was written in the shop too. Nothing was read '
                     .'in; export into another folder and compare, or let the folder win with --over.',

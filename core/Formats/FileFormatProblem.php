@@ -45,4 +45,7 @@ enum FileFormatProblem: string implements ProblemCode
     case Linked = 'import.linked';
     case NoPicture = 'import.no-picture';
     case NotALinkedDocument = 'import.not-linked';
+    case NotAnArchive = 'import.not-an-archive';
+    case NoShopInside = 'import.no-shop-inside';
+    case ArchiveTooLarge = 'import.archive-too-large';
 }

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 
-/** Rows and fields of what a spreadsheet puts on the clipboard: an empty row in between is one, what ends it is none. */
+/** Rows and fields of what a spreadsheet copies: an empty row in between is one, what ends it is none. */
 export function cells(text: string): string[][] {
     return Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' }).data;
 }

@@ -121,6 +121,10 @@ final class FloorsTest extends Plain
             'Records/Catalogue', 'Records/Stored', 'Words', 'Work/Saving', 'Work/Finding', 'Work/Releases/Making',
             'Work/Releases', 'Work/InAndOut/Columns',
         ],
+        'Work/InAndOut/Whole' => [
+            'Ground', 'Records/Models', 'Style', 'Work/Saving', 'Work/Templates', 'Work/InAndOut/Folder',
+            'Work/InAndOut/Linked',
+        ],
         'Work/Fitting' => ['Ground', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
         'Work/Tending' => [
             'Ground/Problems', 'Ground', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Words',
@@ -153,7 +157,8 @@ final class FloorsTest extends Plain
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings',
             'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules',
             'Reach/Trees', 'Words', 'Work/Saving', 'Work/Finding', 'Work/Sheets', 'Work/Bulk', 'Work/Templates',
-            'Work/InAndOut/Columns', 'Work/InAndOut/Rows', 'Doors/Requests', 'Doors/Studio/Answers',
+            'Work/InAndOut/Linked', 'Work/InAndOut/Columns', 'Work/InAndOut/Rows', 'Work/InAndOut/Whole',
+            'Doors/Requests', 'Doors/Studio/Answers',
         ],
         'Doors/Studio/Customers' => [
             'Ground', 'Records/Models/Shop', 'Records/Models/Catalogue', 'Lists/Search', 'Shop', 'Shop/News',

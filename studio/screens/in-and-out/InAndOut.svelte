@@ -7,9 +7,13 @@
     import { Incoming, isDone } from './incoming.svelte';
     import Out from './Out.svelte';
     import Preview from './Preview.svelte';
+    import { isWhole, Whole } from './whole.svelte';
+    import WholePreview from './WholePreview.svelte';
 
     let { screen }: { screen: Screen<InAndOutData> } = $props();
     const incoming = new Incoming();
+    const whole = new Whole();
+    const bring = (file: File): void => void (isWhole(file) ? whole.bring(file) : incoming.bring(file));
     let text = $state('');
     let over = $state(false);
 
@@ -20,10 +24,13 @@
 </script>
 
 <Frame {screen} here="Catalogue" place="In and out" wide>
-    {#if incoming.preview}
+    {#if whole.seen}
+        <WholePreview {whole} />
+    {:else if incoming.preview}
         <Preview {incoming} fields={screen.data.fields} />
     {:else}
         <h1 class="text-2xl">In and out</h1>
+        {#if whole.done}<WholePreview {whole} />{/if}
         {#if incoming.taken}
             {@const taken = incoming.taken}
             <section class="float mt-4 p-4" aria-label="What was done">
@@ -40,8 +47,9 @@
         <section aria-label="In" class="mt-6">
             <h2 class="text-xl">In</h2>
             <p class="mt-1 text-quiet">
-                A CSV file or a workbook with a column of stock numbers, bar codes or address names, in any order. What
-                it would change is shown first; only the columns that it has are touched.
+                A CSV file or a workbook with a column of stock numbers, bar codes or address names, in any order: only
+                the columns that it has are touched. Or the shop’s folder as a zip, products as JSON-LD, a template, a
+                house style. What it would change is shown first.
             </p>
             <div class="mt-3 grid gap-6 lg:grid-cols-2">
                 <label
@@ -57,18 +65,18 @@
                         event.preventDefault();
                         over = false;
                         const file = event.dataTransfer?.files[0];
-                        if (file) void incoming.bring(file);
+                        if (file) bring(file);
                     }}
                 >
                     <span>Drop a file here, or choose one</span>
                     <input
                         type="file"
-                        accept=".csv,.tsv,.txt,.xlsx"
+                        accept=".csv,.tsv,.txt,.xlsx,.zip,.json,.jsonld"
                         class="max-w-full"
                         onchange={(event) => {
                             const file = event.currentTarget.files?.[0];
                             event.currentTarget.value = '';
-                            if (file) void incoming.bring(file);
+                            if (file) bring(file);
                         }}
                     />
                 </label>
@@ -98,7 +106,9 @@
                         >{/each}
                 </p>
             {/if}
-            {#if incoming.busy}<p class="mt-3 text-quiet" role="status">{incoming.busy}</p>{/if}
+            {#if incoming.busy || whole.busy}<p class="mt-3 text-quiet" role="status">
+                    {incoming.busy || whole.busy}
+                </p>{/if}
         </section>
         <Out data={screen.data} />
     {/if}

@@ -77,4 +77,13 @@
             >Options, step and old addresses are for reading: they are not taken back in.</span
         >
     </p>
+    <p class="mt-5">
+        Everything at once: <a class="word" href="/studio/in-and-out/shop.zip" download="shop.zip"
+            >the whole catalogue as a folder of readable files, zipped</a
+        >
+        ·
+        <a class="word" href="/studio/in-and-out/products.jsonld" download="products.jsonld"
+            >what customers see of the products, as JSON-LD</a
+        >
+    </p>
 </section>

@@ -21,7 +21,7 @@ final class RestoreKillingTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->moveIn(500);
+        $this->moveIn(120);
     }
 
     protected function tearDown(): void

@@ -338,8 +338,11 @@ final class ListsTest extends TestCase
                 '/c/inks', '/collection/winter-letters', '/collection/last-pieces', '/brand/pellinray', '/tag/everyday',
                 '/all', '/',
             ] as $address) {
-                $this->get($address)->assertOk();
-                $this->anew();
+                // What is compiled and kept is so after the first of them, or once its answer has gone out.
+                foreach (range(1, 2) as $before) {
+                    $this->get($address)->assertOk();
+                    $this->anew();
+                }
                 DB::flushQueryLog();
                 DB::enableQueryLog();
                 $this->get($address)->assertOk();

@@ -1,0 +1,74 @@
+import { post, Refused, upload } from '../../lib/http';
+import { notices } from '../../lib/notices.svelte';
+import type { CatalogueSaved, WholeFile } from '../../lib/types';
+
+/** Whether a file holds more than rows, by its name. */
+export const isWhole = (file: File): boolean => /\.(zip|json|jsonld)$/i.test(file.name);
+
+/** A file that holds more than rows: the whole shop, linked products, a template, a house style. */
+export class Whole {
+    seen = $state.raw<WholeFile | null>(null);
+    done = $state.raw<WholeFile | null>(null);
+    over = $state(false);
+    gone = $state(false);
+    leaps = $state(false);
+    reach = $state(false);
+    busy = $state('');
+
+    async bring(file: File): Promise<void> {
+        this.leave();
+        await this.call('Reading…', upload<WholeFile>('/studio/in-and-out/whole', 'file', file));
+    }
+
+    /** What it would change, read as it is wished now. */
+    look(): Promise<void> {
+        return this.call('Reading…', this.ask(false));
+    }
+
+    async take(): Promise<void> {
+        await this.call('Taking it over…', this.ask(true));
+        if (this.seen === null || this.seen.problems.length > 0) return;
+        this.done = this.seen;
+        this.seen = null;
+    }
+
+    async back(entry: number): Promise<void> {
+        try {
+            await post<CatalogueSaved>(`/studio/catalogue/entries/${entry}/take-back`);
+            notices.say('It is as it was.');
+            this.done = null;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    leave(): void {
+        this.seen = null;
+        this.done = null;
+        [this.over, this.gone, this.leaps, this.reach] = [false, false, false, false];
+    }
+
+    private ask(take: boolean): Promise<WholeFile> {
+        const { file, name } = this.seen ?? { file: '', name: '' };
+        return post<WholeFile>(`/studio/in-and-out/whole/${file}`, {
+            name,
+            take,
+            over: this.over,
+            delete: this.gone,
+            leaps: this.leaps,
+            reach: this.reach,
+        });
+    }
+
+    private async call(words: string, answer: Promise<WholeFile>): Promise<void> {
+        this.busy = words;
+        try {
+            this.seen = await answer;
+        } catch (error) {
+            // What is wrong in it stands beside its file.
+            if (error instanceof Refused && error.status === 409) this.seen = error.body as unknown as WholeFile;
+            else notices.trouble(error);
+        }
+        this.busy = '';
+    }
+}
