@@ -45,7 +45,7 @@
 
 <header class="flex min-h-13 flex-wrap items-center gap-x-7 border-b border-hair px-6">
     <p class="font-name text-lg">Vestibra</p>
-    <nav aria-label="Studio" class="flex gap-5">
+    <nav aria-label="Studio" class="flex flex-wrap gap-x-5">
         {#each places as place (place.address)}
             <a
                 href={place.address}
@@ -57,11 +57,11 @@
         {/each}
     </nav>
     <div class="ml-auto flex items-center gap-5">
-        <a class="word" href="/">{screen.shop}, the shop</a>
+        <a class="word py-0.5" href="/">{screen.shop}, the shop</a>
         <span class="text-quiet">{screen.user.name}</span>
         <form method="post" action="/studio/sign-out">
             <input type="hidden" name="_token" value={token} />
-            <button class="text-quiet hover:text-ink">Sign out</button>
+            <button class="min-h-6 text-quiet hover:text-ink">Sign out</button>
         </form>
     </div>
 </header>

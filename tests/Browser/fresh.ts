@@ -1,5 +1,5 @@
 import { test as base } from '@playwright/test';
-import { copyFileSync, mkdirSync, readdirSync, renameSync, rmSync, symlinkSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, symlinkSync } from 'node:fs';
 import { firstPort, room as root } from './room';
 
 /**
@@ -18,6 +18,13 @@ function layBeside(port: number): void {
     for (const name of before.sort().slice(0, -1)) rmSync(`${rooms}/${name}`, { recursive: true, force: true });
 }
 
+function putAway(folder: string): void {
+    if (!existsSync(folder)) return;
+    const away = `${folder}-${Date.now()}`;
+    renameSync(folder, away);
+    rmSync(away, { recursive: true, force: true, maxRetries: 20, retryDelay: 50 });
+}
+
 /** Every test begins with the demo shop as it was filled, whatever other tests have done. */
 export const test = base.extend<{ fresh: string }>({
     baseURL: async ({ browserName }, use, info) => {
@@ -27,8 +34,8 @@ export const test = base.extend<{ fresh: string }>({
     fresh: [
         async ({ browserName }, use, info) => {
             const port = firstPort + info.parallelIndex;
-            // What was counted to keep spam out.
-            rmSync(`${root}/cache-${port}`, { recursive: true, force: true, maxRetries: 20, retryDelay: 50 });
+            // What was counted to keep spam out; an answer to the test before may still be writing there.
+            putAway(`${root}/cache-${port}`);
             layBeside(port);
             await use(browserName);
         },

@@ -211,3 +211,53 @@ test('what is no workbook, a workbook of two sheets, and what is pasted by keybo
     await expect(page.getByText('1 row: stock of 1')).toBeVisible();
     await expect(page.getByText('The stock is a whole number')).toBeVisible();
 });
+
+test('the shop goes out as a zip and comes in again, linked products are changed, and what is no such file is said', async ({
+    page,
+}, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/in-and-out');
+    const [zip] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: /as a folder of readable files, zipped/ }).click(),
+    ]);
+    const input = page.locator('input[type=file]');
+    await input.setInputFiles({
+        name: 'shop.zip',
+        mimeType: 'application/zip',
+        buffer: readFileSync(await zip.path()),
+    });
+    const inside = page.getByRole('region', { name: 'What is in it' });
+    await expect(inside).toContainText('a whole shop, zipped');
+    await expect(inside).toContainText('nothing. No page moves.');
+    await expect(inside.getByRole('button', { name: 'Take it over' })).toBeDisabled();
+    await expectAccessible(page);
+    await inside.getByRole('button', { name: 'another file' }).press('Enter');
+
+    const [linked] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: /as JSON-LD/ }).click(),
+    ]);
+    const products = JSON.parse(readFileSync(await linked.path(), 'utf8')) as { '@graph': { name: string }[] };
+    const first = products['@graph'][0];
+    if (!first) throw new Error('There are no products.');
+    first.name = 'Linked anew';
+    await input.setInputFiles({
+        name: 'products.jsonld',
+        mimeType: 'application/ld+json',
+        buffer: Buffer.from(JSON.stringify(products)),
+    });
+    await expect(inside).toContainText('1 changed');
+    await expectAccessible(page);
+    await inside.getByRole('button', { name: 'Take it over' }).press('Enter');
+    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('1 changed');
+    await page.getByRole('button', { name: 'Take this back' }).click();
+    await expect(page.getByText('It is as it was.')).toBeVisible();
+
+    const broken = info.outputPath('broken.json');
+    writeFileSync(broken, '{"half":');
+    await input.setInputFiles(broken);
+    await expect(inside).toContainText('This is no JSON');
+    await expect(inside.getByRole('button', { name: 'Take it over' })).toBeDisabled();
+});

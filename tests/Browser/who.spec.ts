@@ -267,7 +267,17 @@ test('a sentence is kept under a name, columns are remembered, and on a phone th
     await page.getByRole('button', { name: 'Inks without a rule', exact: true }).click();
     await expect(page).toHaveURL(/q=ink/);
     await page.setViewportSize({ width: 390, height: 844 });
-    await expect(page.getByRole('row', { name: /Amber Post bottled ink/ })).toBeVisible();
+    const row = page.getByRole('row', { name: /Amber Post bottled ink/ });
+    await expect(row).toBeVisible();
+    // What it is called and the template that it has are read, and nothing lies over anything.
+    const boxes = await Promise.all(
+        [row.getByRole('link', { name: 'Amber Post bottled ink', exact: true }), row.getByText('Everything else')].map(
+            (one) => one.boundingBox(),
+        ),
+    );
+    for (const box of boxes) expect(box?.width).toBeGreaterThan(90);
+    expect((boxes[0]?.y ?? 0) + (boxes[0]?.height ?? 0)).toBeLessThanOrEqual((boxes[1]?.y ?? 0) + 2);
+    await expectAccessible(page);
     await page.getByRole('button', { name: 'Take “Inks without a rule” away' }).click();
     await expect(page.getByRole('button', { name: 'Inks without a rule', exact: true })).toBeHidden();
 });

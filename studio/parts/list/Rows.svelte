@@ -10,15 +10,22 @@
 
     /** The rows of the list: only those that are in sight, with headings that stay. */
     let { list, digits }: { list: FoundList; digits: number } = $props();
-    const ROW = 46;
     const HEAD = 34;
+    /** Below that a row has two lines: what it is called, and what its columns say. */
+    const NARROW = 980;
+    /** And below that its page in the shop is reached from its own. */
+    const PHONE = 560;
     let top = $state(0);
     let height = $state(600);
+    let width = $state(1000);
     let scroller: HTMLElement | undefined = $state();
     /** What stands above the list, which has the rest of the window. */
     let above = $state(320);
     /** The row whose tick the Tab key leads to. */
     let here = $state(0);
+    const isNarrow = $derived(width < NARROW);
+    const isPhone = $derived(width < PHONE);
+    const ROW = $derived(isNarrow ? 68 : 46);
     const first = $derived(Math.max(0, Math.floor(top / ROW) - 10));
     const last = $derived(Math.min(list.total - 1, Math.ceil((top + height) / ROW) + 10));
     const places = $derived(Array.from({ length: Math.max(0, last - first + 1) }, (_, at) => first + at));
@@ -26,7 +33,11 @@
         COLUMNS.filter((one) => list.columns.includes(one.name) && (list.isProducts || !one.products)),
     );
     const grid = $derived(
-        [list.selects ? '34px 44px' : '44px', 'minmax(0,4fr)', ...columns.map((one) => one.width)].join(' '),
+        [
+            list.selects ? '34px 44px' : '44px',
+            'minmax(0,4fr)',
+            ...(isNarrow ? [] : columns.map((one) => one.width)),
+        ].join(' '),
     );
     const selecting = $derived(list.selecting);
 
@@ -96,6 +107,7 @@
     class="mt-2 min-h-80 overflow-auto border-y border-hair"
     style:height="calc(100vh - {above + 20}px)"
     bind:clientHeight={height}
+    bind:clientWidth={width}
     onscroll={(event) => (top = event.currentTarget.scrollTop)}
     role="table"
     aria-label={list.isProducts ? 'Products' : 'Pages'}
@@ -119,7 +131,7 @@
             >
             {#each columns as one (one.name)}<span
                     role="columnheader"
-                    class={one.name === 'price' || one.name === 'stock' ? 'text-right' : ''}
+                    class={isNarrow ? 'unseen' : one.name === 'price' || one.name === 'stock' ? 'text-right' : ''}
                     >{one.name === 'filed' && !list.isProducts ? 'Filed in' : one.words}</span
                 >{/each}
         </div>
@@ -141,7 +153,7 @@
             >
                 {#if row}
                     {#if list.selects}
-                        <span role="cell" class="pl-2"
+                        <span role="cell" class="pl-2 {isNarrow ? 'row-span-2' : ''}"
                             ><input
                                 id="tick-{at}"
                                 type="checkbox"
@@ -155,7 +167,7 @@
                             /></span
                         >
                     {/if}
-                    <span role="cell">
+                    <span role="cell" class={isNarrow ? 'row-span-2' : ''}>
                         {#if row.picture}<img
                                 src={row.picture}
                                 alt=""
@@ -174,7 +186,7 @@
                                 class="truncate hover:underline"
                                 href="/studio/products/{row.id}">{row.title}</a
                             >{:else}<a class="truncate hover:underline" href={row.address}>{row.title}</a>{/if}
-                        {#if !row.cells || row.cells.published}<a
+                        {#if !isPhone && (!row.cells || row.cells.published)}<a
                                 class="word shrink-0 text-xs text-quiet"
                                 href={row.address}>in the shop<span class="unseen">: {row.title}</span></a
                             >{/if}
@@ -190,52 +202,16 @@
                             >
                         {/if}
                     </span>
-                    {#each columns as one (one.name)}
-                        {#if one.name === 'filed'}
-                            <span role="cell" class="truncate text-quiet"
-                                >{row.cells
-                                    ? row.cells.category || 'in no category'
-                                    : list.filter.kind === 'all'
-                                      ? pageWords(row.pageKind).page
-                                      : row.filed || 'nothing'}</span
-                            >
-                        {:else if one.name === 'brand'}
-                            <span role="cell" class="truncate text-quiet">{row.cells?.brand}</span>
-                        {:else if one.name === 'price'}
-                            <span role="cell" class="figures text-right">{row.cells?.price || 'no price'}</span>
-                        {:else if one.name === 'stock'}
-                            <span
-                                role="cell"
-                                class="figures text-right {row.cells?.stock === 0 ? 'text-trouble' : 'text-quiet'}"
-                                >{!row.cells || row.cells.stock === null
-                                    ? 'not counted'
-                                    : row.cells.stock === 0
-                                      ? 'sold out'
-                                      : number(row.cells.stock)}</span
-                            >
-                        {:else if one.name === 'template'}
-                            <span role="cell" class="flex min-w-0 items-baseline gap-1">
-                                {#if row.template === null}<span class="text-quiet">hidden, so on no page</span>
-                                {:else}
-                                    {#if row.template > 0}<a
-                                            class="truncate hover:underline"
-                                            href="/studio/templates/{row.template}?sample={row.id}"
-                                            >{row.templateName}</a
-                                        >{:else}<span class="truncate">{row.templateName}</span>{/if}
-                                    <span class="shrink-0 text-sm text-quiet">· {row.by} ·</span>
-                                    <a class="word shrink-0 text-sm" href="/studio/why/{row.pageKind}/{row.slug}"
-                                        >why?<span class="unseen"> {row.title}</span></a
-                                    >
-                                {/if}
-                            </span>
-                        {:else}
-                            <span role="cell" class="truncate text-sm"
-                                >{#if row.next}→ {row.next.templateName}
-                                    <span class="text-quiet">{row.next.at ? when(row.next.at) : 'by a draft'}</span
-                                    >{/if}</span
-                            >
-                        {/if}
-                    {/each}
+                    {#if isNarrow}
+                        <span
+                            role="presentation"
+                            class="-mt-3 {list.selects
+                                ? 'col-start-3'
+                                : 'col-start-2'} flex min-w-0 items-baseline overflow-hidden whitespace-nowrap {isPhone
+                                ? 'gap-2 text-xs [&_*]:text-xs'
+                                : 'gap-3 text-sm'}">{@render cells(row)}</span
+                        >
+                    {:else}{@render cells(row)}{/if}
                 {:else}
                     <span role="cell" class="text-quiet" style:grid-column="1 / -1">…</span>
                 {/if}
@@ -243,3 +219,48 @@
         {/each}
     </div>
 </div>
+
+{#snippet cells(row: ListRow)}
+    {#each columns as one (one.name)}
+        {#if one.name === 'filed'}
+            <span role="cell" class="truncate text-quiet {isPhone ? 'hidden' : ''}"
+                >{row.cells
+                    ? row.cells.category || 'in no category'
+                    : list.filter.kind === 'all'
+                      ? pageWords(row.pageKind).page
+                      : row.filed || 'nothing'}</span
+            >
+        {:else if one.name === 'brand'}
+            <span role="cell" class="truncate text-quiet {isPhone ? 'hidden' : ''}">{row.cells?.brand}</span>
+        {:else if one.name === 'price'}
+            <span role="cell" class="figures text-right">{row.cells?.price || 'no price'}</span>
+        {:else if one.name === 'stock'}
+            <span role="cell" class="figures text-right {row.cells?.stock === 0 ? 'text-trouble' : 'text-quiet'}"
+                >{!row.cells || row.cells.stock === null
+                    ? 'not counted'
+                    : row.cells.stock === 0
+                      ? 'sold out'
+                      : number(row.cells.stock)}</span
+            >
+        {:else if one.name === 'template'}
+            <span role="cell" class="flex items-baseline gap-1 {isNarrow ? 'order-first shrink-0' : 'min-w-0'}">
+                {#if row.template === null}<span class="text-quiet">hidden, so on no page</span>
+                {:else}
+                    {#if row.template > 0}<a
+                            class="truncate hover:underline"
+                            href="/studio/templates/{row.template}?sample={row.id}">{row.templateName}</a
+                        >{:else}<span class="truncate">{row.templateName}</span>{/if}
+                    <span class="shrink-0 text-sm text-quiet">· {row.by} ·</span>
+                    <a class="word shrink-0 text-sm" href="/studio/why/{row.pageKind}/{row.slug}"
+                        >why?<span class="unseen"> {row.title}</span></a
+                    >
+                {/if}
+            </span>
+        {:else}
+            <span role="cell" class="truncate text-sm"
+                >{#if row.next}→ {row.next.templateName}
+                    <span class="text-quiet">{row.next.at ? when(row.next.at) : 'by a draft'}</span>{/if}</span
+            >
+        {/if}
+    {/each}
+{/snippet}
