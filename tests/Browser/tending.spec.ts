@@ -41,7 +41,7 @@ test('what rules need stands on Today and beside the list: what is nearly taken 
     await expect(page.getByRole('status').first()).toHaveText(`${count} products`);
     await page.getByText('in the rules for these pages to look at').click();
     await expect(near).toContainText(
-        `${count} product pages are on the fallback though “Desk gifts” nearly takes them`,
+        `${count} product pages are on the fallback though nearly shown with “Desk gifts”`,
     );
     const panel = page.getByRole('region', { name: 'Make it a rule of a template' });
     await expect(panel.getByLabel('With which template')).toHaveValue(/\d/);

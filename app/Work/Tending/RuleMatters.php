@@ -71,15 +71,14 @@ final readonly class RuleMatters
     public function deleted(KindRules $rules): array
     {
         $kind = $rules->pages->kind();
-        $names = TemplateNames::all();
         $matters = [];
         foreach ($rules->candidates as $candidate) {
             $torn = self::torn($candidate);
-            if ($torn !== []) {
+            if ($torn !== [] && count($matters) < self::MOST) {
                 $more = count($torn) - 1;
                 $matters[] = [
                     'what' => 'names-deleted',
-                    'words' => "“{$names[$candidate->templateId]}” names what was deleted: “"
+                    'words' => '“'.TemplateNames::of($candidate->templateId).'” names what was deleted: “'
                         .$this->words->clause(Clause::of(...self::conditions($torn[0])), $kind)
                         .'”'.($more > 0 ? ', and '.Counted::of($more, 'other rule').' of it' : '').'.',
                     'step' => [
@@ -91,7 +90,7 @@ final readonly class RuleMatters
             }
         }
 
-        return array_slice($matters, 0, self::MOST);
+        return $matters;
     }
 
     /**
@@ -178,8 +177,7 @@ final readonly class RuleMatters
         return array_map(fn (array $near): array => [
             'what' => 'nearly-taken',
             'words' => Counted::of($near['count'], $subject->page().' is', $subject->pages().' are')
-                ." on the fallback though “{$names[$near['template']]}” nearly takes "
-                .($near['count'] === 1 ? 'it' : 'them').': only “'
+                ." on the fallback though nearly shown with “{$names[$near['template']]}”: only “"
                 .$this->words->clause(Clause::of($near['missing']), $kind).'” does not hold'
                 .($near['keptOff'] > 0 ? ' ('.number_format($near['keptOff']).' more kept off)' : '').'.',
             'step' => [

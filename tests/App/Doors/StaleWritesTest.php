@@ -42,6 +42,7 @@ final class StaleWritesTest extends TestCase
 
     /** Something new is made, or only asked. */
     private const MAKES = [
+        'studio/in-and-out/whole',
         'studio/cards', 'studio/facts', 'studio/files', 'studio/house-style', 'studio/house-style/fonts',
         'studio/house-style/import', 'studio/parts', 'studio/pictures', 'studio/products/{productId}/contents/{factId}',
         'studio/templates',
@@ -69,6 +70,8 @@ final class StaleWritesTest extends TestCase
         'studio/catalogue/many', 'studio/catalogue/many/stop', 'studio/in-and-out/{brought}/take', 'studio/who/layout',
         'studio/who/filters/{filterId}/forget', 'studio/who/layout/{release}/take-back', 'studio/who/selection/all',
         'studio/who/selection/paste', 'studio/who/selection/range', 'studio/who/selection/tick',
+        'studio/in-and-out/take-back', 'studio/in-and-out/whole/{brought}', 'studio/rules/{template}/tidy',
+        'studio/rules/{release}/take-back',
     ];
 
     protected function setUp(): void
