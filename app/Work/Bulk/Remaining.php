@@ -59,9 +59,8 @@ final readonly class Remaining
         $pins = self::pins($kind);
         $pages = [];
         foreach ($this->staying($plan, $kind, $deed) as $page => $winner) {
-            $pin = array_key_exists("$kind->value/$page", $supposed->pins)
-                ? $supposed->pins["$kind->value/$page"]
-                : $pins[$page] ?? null;
+            // What else a deed does to pins is to take them out.
+            $pin = array_key_exists("$kind->value/$page", $supposed->pins) ? null : $pins[$page] ?? null;
             $pages[$winner][$pin === $winner ? 'pinned' : 'rule'][] = $page;
         }
         $rows = [];

@@ -186,7 +186,7 @@ final class IdleClauses
         foreach ($first->keepOff as $clause) {
             $same = self::isDead($clause) || array_filter(
                 $other->keepOff,
-                fn (CompiledClause $one): bool => ! self::isDead($one) && $this->implies->ofClauses($clause, $one),
+                fn (CompiledClause $one): bool => $this->implies->ofClauses($clause, $one),
             ) !== [];
             if (! $same) {
                 return false;

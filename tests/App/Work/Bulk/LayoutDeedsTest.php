@@ -108,6 +108,26 @@ final class LayoutDeedsTest extends TestCase
             $rest['Inks']['count'], $rest['Inks']['why'], $rest['Inks']['rules'][0]['words'],
             $rest['Inks']['rules'][0]['count'],
         ]);
+        DB::table('pins')->insert([
+            'page_kind' => 'product', 'subject_id' => $this->of[0], 'template_id' => $inks->id,
+        ]);
+        $isInk = in_array($this->of[0], $shown, true) ? 1 : 0;
+        self::assertSame([[count($shown) - $isInk, 'rule'], [1, 'pinned']], array_map(
+            static fn (array $row): array => [$row['count'], $row['why']],
+            $this->deed(['ask' => true] + $everything)->json('rest'),
+        ), 'The most first.');
+        DB::table('pins')->delete();
+        $category = (int) DB::table('templates')->where('page_kind', 'category')
+            ->whereNotNull('live_revision')
+            ->value('id');
+        $clause = [['field' => 'category', 'comparison' => 'isIn', 'values' => [1]]];
+        $stored = DB::table('templates')->where('id', $category)->value('live_reach');
+        DB::table('templates')->where('id', $category)->update(['live_reach' => json_encode(
+            ['show' => [$clause]] + json_decode((string) $stored, true),
+        )]);
+        $this->deed(['ask' => true, 'without' => [['template' => $category, 'clause' => $clause]]] + $everything)
+            ->assertStatus(409);
+        DB::table('templates')->where('id', $category)->update(['live_reach' => $stored]);
         $with = ['without' => [['template' => $inks->id,
             'clause' => $rest['Inks']['rules'][0]['clause']]]] + $everything;
         $asked = $this->deed(['ask' => true] + $with)->assertOk()->json();

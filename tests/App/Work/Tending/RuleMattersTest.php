@@ -147,6 +147,7 @@ final class RuleMattersTest extends TestCase
             parse_str((string) parse_url($matter['step']['address'], PHP_URL_QUERY), $asks);
             $rows = $this->getJson('/studio/who/rows?'.http_build_query($asks))->assertOk();
             self::assertStringStartsWith(number_format($rows->json('total')).' product page', $matter['words']);
+            self::assertGreaterThan(0, $rows->json('total'));
             $seen += $rows->json('total');
             foreach ($rows->json('rows') as $row) {
                 self::assertSame('fallback', $row['by']);
@@ -163,7 +164,25 @@ final class RuleMattersTest extends TestCase
         $this->ruled($this->template('In stock'), [['stock', 'isIn', []], ['brand', 'isOneOf', [
             $this->id('brands', 'Hallorme'),
         ]]]);
+        $this->ruled($this->template('No Ostrelve'), [
+            ['category', 'isIn', [$this->id('categories', 'Desk')]],
+            ['brand', 'isNoneOf', [$this->id('brands', 'Ostrelve')]],
+        ]);
+        $winter = $this->template('Winter desk');
+        $this->edit($winter, ['edit' => 'reach', 'reach' => [
+            'format' => 2,
+            'show' => [[
+                ['field' => 'category', 'comparison' => 'isIn', 'values' => [$this->id('categories', 'Desk')]],
+                ['field' => 'tag', 'comparison' => 'hasAnyOf', 'values' => [$this->id('tags', 'gift')]],
+            ]],
+            'keepOff' => [],
+            'season' => ['from' => '2027-01-01T00:00:00Z', 'until' => null],
+            'goesFirst' => false,
+        ]]);
+        $this->publish($winter);
         self::assertSame([], $this->matters('nearly-taken'));
+        $this->travelTo('2027-01-02T12:00:00Z');
+        self::assertNotSame([], $this->matters('nearly-taken'), 'In its season it is.');
     }
 
     public function test_it_is_said_anew_as_soon_as_something_is_saved(): void

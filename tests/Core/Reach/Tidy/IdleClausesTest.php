@@ -32,6 +32,9 @@ final class IdleClausesTest extends TestCase
         yield 'both tags have any of them' => [
             [W::is('tag', 'hasAllOf', W::GIFT, W::LETTERS)], [W::is('tag', 'hasAnyOf', W::GIFT)], true,
         ];
+        yield 'any of two is not all of one' => [
+            [W::is('tag', 'hasAnyOf', W::GIFT, W::LETTERS)], [W::is('tag', 'hasAllOf', W::GIFT)], false,
+        ];
         yield 'none of more is none of fewer' => [
             [W::is('brand', 'isNoneOf', W::OSTRELVE, W::HALLORME)], [W::is('brand', 'isNoneOf', W::OSTRELVE)], true,
         ];
@@ -80,6 +83,12 @@ final class IdleClausesTest extends TestCase
     {
         $same = W::reach([[W::in(W::INK)], [W::in(W::INK)]]);
         self::assertEquals([new IdleClause(1, 1, 1, 0)], self::find([1 => $same]));
+        // However deep a page lies, both are as close.
+        $deep = [W::in(W::INK, W::SHIMMER)];
+        self::assertEquals(
+            [new IdleClause(1, 1, 1, 0)],
+            self::find([1 => W::reach([$deep, $deep]), 2 => W::reach([[W::in(W::BOTTLED)]])]),
+        );
     }
 
     public function test_a_rule_that_holds_the_other_is_found_behind_it_too(): void

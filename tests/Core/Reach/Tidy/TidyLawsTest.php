@@ -82,6 +82,20 @@ final class TidyLawsTest extends TestCase
         self::assertNotEmpty($reaches);
     }
 
+    public function test_what_was_deleted_goes_wherever_it_stands_unless_conditions_would_become_one(): void
+    {
+        $tidy = new TidyReach(RuleFields::standard(), new W, PageKind::Product);
+        $gift = W::is('tag', 'hasAnyOf', W::GIFT);
+        $torn = W::is('tag', 'hasAnyOf', W::GIFT, W::DELETED);
+        $dead = W::is('brand', 'isOneOf', W::DELETED);
+        self::assertEquals(
+            W::reach([[$gift]], [[W::is('stock', 'isIn')]]),
+            $tidy->of(W::reach([[$torn], [$gift, $dead]], [[$dead], [W::is('stock', 'isIn')]])),
+        );
+        $both = W::reach([[$torn, $gift]]);
+        self::assertEquals($both, $tidy->of($both), 'Two conditions are closer than one.');
+    }
+
     public function test_the_rules_drawn_have_idle_clauses_and_deleted_names(): void
     {
         $idle = $own = $tidied = 0;

@@ -55,7 +55,7 @@ final class ProductRowsTest extends TestCase
     {
         $before = $this->everything();
         $done = $this->in("address name;Titel;tags;categories;brand;Care;shown to customers;Weight\r\n"
-            ."$this->slug;Another title;gift | letters;Inks > Bottled inks|Desk;Hallorme;\"By hand\";no;1,5\r\n",
+            ."$this->slug;Another title;gift | letters;Inks>Bottled inks|Desk;Hallorme;\"By hand\";no;1,5\r\n",
             columns: ['Titel' => 'title', 'Weight' => $this->number()]);
         self::assertSame([], $this->said($done));
         self::assertSame([1, 1], [$done->rows, $done->changed]);
@@ -119,6 +119,8 @@ final class ProductRowsTest extends TestCase
         self::assertSame(0, $this->in("address name,template\n$this->slug,$shown\n")->changed);
         self::assertSame(1, $this->in("address name,template\n$this->slug,Launch\n")->changed);
         self::assertSame(0, $this->again()->changed);
+        $empty = $this->in("address name,template\n$this->slug,\n", new RowWishes(emptied: true));
+        self::assertSame([0, [], 1], [$empty->changed, $this->said($empty), DB::table('pins')->count()]);
     }
 
     /** @return iterable<string, array{string, string, string|null}> column and cell, what is said, what was meant */
@@ -129,6 +131,7 @@ final class ProductRowsTest extends TestCase
         yield 'a brand' => ['brand', 'Ostrelwe', 'No brand is called “Ostrelwe”.', 'Ostrelve'];
         yield 'one tag of two' => ['tags', 'gift|leters', 'No tag is called “leters”.', 'gift|letters'];
         yield 'a category' => ['categories', 'Inks>Botled inks', 'No category is called', 'Inks > Bottled inks'];
+        yield 'a fact' => ['Drying time', 'long', '“Drying time” does not take this.', null];
         yield 'neither yes nor no' => ['shown to customers', 'perhaps', '“shown to customers” is yes or no.', null];
         yield 'no title' => ['title', str_repeat('x', 201), 'The title can have 200 characters', null];
         yield 'nothing like it' => ['brand', 'Zzzzzzzzzzzzzz', 'No brand is called', null];
@@ -155,6 +158,7 @@ final class ProductRowsTest extends TestCase
         [$one, $two, $three] = DB::table('variants')->where('product_id', $this->product)->orderBy('id')->limit(3)
             ->pluck('sku')
             ->all();
+        $before = $this->everything();
         $done = $this->in(
             "stock number,title,tags,stock\n$one,One,,41\n$two,,gift,42\n$three,Two,,43\n",
             new RowWishes(goodOnly: true),
@@ -171,6 +175,60 @@ final class ProductRowsTest extends TestCase
             ->pluck('stock')
             ->all());
         self::assertNotSame(43, DB::table('variants')->where('sku', $three)->value('stock'));
+        $this->back($done)->assertOk();
+        self::assertSame($before, $this->everything());
+    }
+
+    public function test_what_a_row_says_that_cannot_be_taken_binds_no_other(): void
+    {
+        [$one, $two] = DB::table('variants')->where('product_id', $this->product)->orderBy('id')->limit(2)
+            ->pluck('sku')
+            ->all();
+        $done = $this->in(
+            "stock number,title,brand\n$one,One,Nobody at all\n$two,Two,Hallorme\n",
+            new RowWishes(goodOnly: true),
+        );
+        self::assertSame([1, 1], [$done->changed, $done->wrong]);
+        self::assertSame('Two', DB::table('products')->where('id', $this->product)->value('title'));
+    }
+
+    public function test_a_name_that_several_have_wants_its_path_and_one_that_was_deleted_is_unknown(): void
+    {
+        $this->postJson('/studio/catalogue/save', ['changes' => [[
+            'thing' => 'category', 'id' => -1, 'after' => [
+                'name' => 'Desk', 'slug' => 'desk-ink', 'parent' => $this->id('categories', 'Inks'), 'position' => 9,
+            ],
+        ]]])->assertOk();
+        self::assertSame(
+            ['2 categories Several are called “Desk”. Write the whole path, as “Desk”.'],
+            $this->said($this->in("address name,categories\n$this->slug,Desk\n")),
+        );
+        self::assertSame(1, $this->in("address name,categories\n$this->slug,Inks > Desk\n")->changed);
+        DB::table('templates')->where('id', $this->launch->id)->update(['let_go_at' => '2026-12-01 10:00:00']);
+        self::assertStringContainsString(
+            'No template is called “Launch”.',
+            $this->said($this->in("address name,pinned to\n$this->slug,Launch\n"))[0],
+        );
+    }
+
+    public function test_where_one_of_entry_and_release_cannot_be_neither_is(): void
+    {
+        $before = $this->everything();
+        $file = "address name,title,pinned to\n$this->slug,Another,Launch\n";
+        $gone = fn (): bool => DB::table('templates')->where('id', $this->launch->id)
+            ->update(['let_go_at' => '2026-12-01 10:00:00']) > 0;
+        $done = $this->in($file, new RowWishes(goOn: $gone));
+        self::assertSame([0, 0], [$done->entry, $done->release]);
+        self::assertNotSame([], $done->problems);
+        self::assertSame([$before, 0], [$this->everything(), DB::table('catalogue_entries')->count()]);
+
+        $done = $this->in($file);
+        $after = $this->everything();
+        $this->postJson("/studio/catalogue/entries/$done->entry/take-back")->assertOk();
+        $between = $this->everything();
+        self::assertNotSame($after, $between);
+        $this->back($done)->assertUnprocessable();
+        self::assertSame($between, $this->everything(), 'The pin stays with what is left.');
     }
 
     public function test_everything_of_every_product_goes_out_and_comes_in_and_changes_nothing(): void
