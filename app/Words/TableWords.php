@@ -30,8 +30,8 @@ final class TableWords
             TableProblem::KeyUnknown => 'There is no such {key}.',
             TableProblem::KeyRounded => 'A spreadsheet has rounded this number. Have the column written as text.',
             TableProblem::KeySeveral => 'The product has {count} variants. Name the one by its stock number.',
-            TableProblem::Leap => 'The {field} leaps from {before} to {after}, tenfold or more. Where it is meant so, '
-                .'say so (on the console with --leaps).',
+            TableProblem::Leap => 'The {field} leaps from {before} to {after}, tenfold or more. Mend it, or say that '
+                .'prices ten times as high or low are meant so (on the console with --leaps).',
             TableProblem::NameUnknown => 'No {things} is called “{written}”.',
             TableProblem::NameSeveral => 'Several are called “{written}”. Write the whole path, as “{path}”.',
             TableProblem::NotOfTheFact => '“{fact}” does not take this.',

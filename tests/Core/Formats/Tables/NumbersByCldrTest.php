@@ -15,8 +15,8 @@ use Vestibra\Core\Formats\Tables\NumberTally;
 use Vestibra\Tests\Core\Chance;
 
 /**
- * Whole columns of amounts as the Unicode Common Locale Data Repository (CLDR, by ICU's number formats) has them written
- * in many places are read as they were meant.
+ * Whole columns of amounts as the Unicode Common Locale Data Repository (CLDR, by ICU’s number formats) has them
+ * written in many places are read as they were meant.
  */
 final class NumbersByCldrTest extends TestCase
 {
