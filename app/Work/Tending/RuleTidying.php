@@ -48,6 +48,10 @@ final readonly class RuleTidying
      */
     public function tidy(Template $template, string $what, mixed $clause, User $user, string $key): Release|array|null
     {
+        $tried = $this->releases->tried($user, $key);
+        if ($tried !== null) {
+            return $tried;
+        }
         $kind = $template->pageKind() ?? throw new LogicException('Only a template for pages has rules.');
         $before = $template->live_reach ?? $template->draft_reach;
         $reach = $this->rules->stored($before, $kind);

@@ -78,6 +78,10 @@ final readonly class BulkController
             'frees' => ['array', 'max:'.self::MOST_OUT],
             'without' => ['array', 'max:'.self::MOST_OUT],
         ]);
+        $tried = Asked::flag($request, 'ask') ? null : $this->releases->tried(SignedIn::user(), Asked::key($request));
+        if ($tried !== null) {
+            return $this->done($tried, Asked::id($request, 'with'), 'show', []);
+        }
         $deed = LayoutDeed::from(Asked::text($request, 'deed'));
         $kind = $this->kind($request);
         $pages = Asked::flag($request, 'sentence')
@@ -171,12 +175,20 @@ final readonly class BulkController
 
         $done instanceof Release && LayoutReport::keep($done, $kind, $plan->pages);
 
-        return is_array($done) ? self::refuse(...$done) : new JsonResponse([
-            'release' => $done === null ? null : $this->row->of($done->load('author')),
-            'template' => $plan->template?->id,
-            'side' => $plan->side,
-            'clauses' => array_values($new),
-            'moved' => $done === null ? 0 : $done->impact['moved'] ?? 0,
+        return is_array($done)
+            ? self::refuse(...$done)
+            : $this->done($done, $plan->template?->id, $plan->side, array_values($new));
+    }
+
+    /** @param  list<list<array<string, mixed>>>  $clauses  that the draft got with it */
+    private function done(?Release $release, ?int $template, string $side, array $clauses): JsonResponse
+    {
+        return new JsonResponse([
+            'release' => $release === null ? null : $this->row->of($release->load('author')),
+            'template' => $template === 0 ? null : $template,
+            'side' => $side,
+            'clauses' => $clauses,
+            'moved' => $release === null ? 0 : $release->impact['moved'] ?? 0,
         ], 201);
     }
 

@@ -27,8 +27,11 @@ final class OwnCells
     /** Bytes of a wish: what, and in which line. */
     private const WISH = 8;
 
-    /** @var array<int, string> by product, what each column was said to be, and in which line */
-    private array $said = [];
+    /** By product, what each column was said to be, and in which line. */
+    private readonly PackedRows $said;
+
+    /** @var array{int, string} what the row that was read last says of its product */
+    private array $last = [0, ''];
 
     /** @param  array<int, NumberForm>  $forms  how columns of numbers write them */
     public function __construct(
@@ -38,6 +41,7 @@ final class OwnCells
         private readonly RowNames $names,
         private readonly bool $emptied,
     ) {
+        $this->said = new PackedRows(max(1, self::WISH * count($columns->own)));
     }
 
     /** @return array<string, mixed>|null by the name of a field; null: the row cannot be taken, which is noted */
@@ -45,7 +49,7 @@ final class OwnCells
     {
         $values = [];
         $isWrong = false;
-        $said = $this->said[$product] ?? str_repeat("\0", self::WISH * count($this->columns->own));
+        $said = $this->said->get($product);
         foreach (array_keys($this->columns->own) as $nth => $at) {
             $column = $this->columns->own[$at];
             $cell = trim(Cells::read($row->cells[$at] ?? ''));
@@ -70,11 +74,15 @@ final class OwnCells
                 $said = substr_replace($said, pack('V2', $sum, $row->line), self::WISH * $nth, self::WISH);
             }
         }
-        if (! $isWrong) {
-            $this->said[$product] = $said;
-        }
+        $this->last = [$product, $said];
 
         return $isWrong ? null : $values;
+    }
+
+    /** The row that was read last is taken: it binds the others of its product. */
+    public function keep(): void
+    {
+        $this->said->set(...$this->last);
     }
 
     private function value(ProductColumn $column, int $at, string $cell): mixed

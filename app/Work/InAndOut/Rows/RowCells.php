@@ -61,7 +61,9 @@ final readonly class RowCells
         $key = $this->key($row);
         $ids = $found[$key] ?? [];
         $isOwn = $this->columns->fields === [] && $this->columns->key === 'slug';
-        $id = $ids === [] ? 0 : ($isOwn ? -$ids[0][1] : $ids[0][0]);
+        [$id, $product] = $ids[0] ?? [0, 0];
+        $id = $isOwn ? 0 : $id;
+        $seen = $ids === [] ? 0 : $report->seen($id, $product);
         $problem = match (true) {
             $row->problem !== null => $row->problem->at(),
             count($row->cells) > count($this->columns->called) => TableProblem::TooManyCells->at('', [
@@ -71,8 +73,8 @@ final readonly class RowCells
             $ids === [] && preg_match('/^\d(?:[.,]\d+)?E\+?\d+$/i', $key) === 1 => TableProblem::KeyRounded->at(),
             $ids === [] => TableProblem::KeyUnknown->at('', ['key' => RowTerms::KEYS[$this->columns->key]]),
             (count($ids) > 1 || $id === 0) && ! $isOwn => TableProblem::KeySeveral->at('', ['count' => count($ids)]),
-            $report->isSeen($id) => TableProblem::KeyTwice->at('', [
-                'key' => RowTerms::KEYS[$this->columns->key], 'line' => $report->seen[$id],
+            $seen > 0 => TableProblem::KeyTwice->at('', [
+                'key' => RowTerms::KEYS[$this->columns->key], 'line' => $seen,
             ]),
             default => null,
         };
@@ -88,9 +90,9 @@ final readonly class RowCells
 
             return null;
         }
-        $report->seen[$id] = $row->line;
+        $report->see($id, $product, $row->line);
 
-        return [max(0, $id), $ids[0][1]];
+        return [$id, $product];
     }
 
     /**

@@ -86,6 +86,12 @@ final class RowPins
         return null;
     }
 
+    /** The row cannot be taken after all. */
+    public function leave(int $product): void
+    {
+        unset($this->wanted[$product]);
+    }
+
     /** @return Changes|null null: nothing is pinned or set free */
     public function changes(): ?Changes
     {

@@ -22,13 +22,18 @@ final class RowsReport
 
     private const MOST_SHOWN = 100;
 
+    /** Bytes of a line's number. */
+    private const LINE = 4;
+
     public int $rows = 0;
 
     /** Rows that cannot be taken. */
     public int $wrong = 0;
 
-    /** @var array<int, int> variant => the line in which it was named; below zero: of a product */
-    public array $seen = [];
+    /** The line in which each variant was named, and each product that a row is about alone. */
+    private readonly PackedRows $variants;
+
+    private readonly PackedRows $products;
 
     /** Rows that change something. */
     private int $changed = 0;
@@ -50,11 +55,23 @@ final class RowsReport
 
     public function __construct(private readonly RowColumns $columns)
     {
+        $this->variants = new PackedRows(self::LINE);
+        $this->products = new PackedRows(self::LINE);
     }
 
-    public function isSeen(int $variant): bool
+    /** @return int the line in which something was named; 0: in none yet */
+    public function seen(int $variant, int $product): int
     {
-        return isset($this->seen[$variant]);
+        $line = unpack('V', $variant > 0 ? $this->variants->get($variant) : $this->products->get($product));
+
+        return $line === false ? 0 : (int) $line[1];
+    }
+
+    public function see(int $variant, int $product, int $line): void
+    {
+        $variant > 0
+            ? $this->variants->set($variant, pack('V', $line))
+            : $this->products->set($product, pack('V', $line));
     }
 
     /** A row counts once, however much of it is wrong. */

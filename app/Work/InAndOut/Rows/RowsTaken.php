@@ -103,6 +103,7 @@ final class RowsTaken
 
             return;
         }
+        $this->cells->columns->own === [] || $this->ownCells->keep();
         $pin === null || $this->pinned[$row->line] = [$product, ...$pin];
         $change === null || $this->changes[$row->line][] = $change;
         $this->ofProduct($row->line, $product, $own, $stands['product'][$product] ?? []);
@@ -175,6 +176,7 @@ final class RowsTaken
             // Each by itself, so that a problem stands beside its line.
             $done = $isWhole || $changes === [] ? null : $this->many->add(new Entry($changes), $whole);
             if ($done instanceof Refusal) {
+                isset($this->pinned[$line]) && $this->pins->leave($this->pinned[$line][0]);
                 $this->report->wrong($line, '', '', $done->problems[0]);
             } else {
                 $this->report->changed($line, $this->pinWords($line, $stands['product']), ...$changes);

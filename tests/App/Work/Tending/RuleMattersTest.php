@@ -108,7 +108,8 @@ final class RuleMattersTest extends TestCase
             $matter['words'],
         );
         $before = $this->verdicts();
-        $done = $this->tidy($matter)->assertCreated()->json();
+        $done = $this->tidy($matter, 'once')->assertCreated()->json();
+        self::assertSame($done, $this->tidy($matter, 'once')->assertCreated()->json(), 'The same try is made once.');
         self::assertSame([0, $before], [$done['release']['impact']['moved'], $this->verdicts()]);
         self::assertSame(['price'], array_column($gifts->refresh()->live_reach['show'][0], 'field'));
         self::assertSame([], $this->matters('rule-idle'));
@@ -229,11 +230,11 @@ final class RuleMattersTest extends TestCase
      * @param  array<string, mixed>  $matter
      * @return TestResponse<\Illuminate\Http\JsonResponse>
      */
-    private function tidy(array $matter): TestResponse
+    private function tidy(array $matter, string $key = ''): TestResponse
     {
         $ask = $matter['step']['tidy'];
 
-        return $this->postJson("/studio/rules/{$ask['template']}/tidy", $ask);
+        return $this->postJson("/studio/rules/{$ask['template']}/tidy", ['key' => $key] + $ask);
     }
 
     /** @param  list<array{string, string, list<int|string>}>  ...$clauses */

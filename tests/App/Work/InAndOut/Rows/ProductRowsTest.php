@@ -192,6 +192,33 @@ final class ProductRowsTest extends TestCase
         self::assertSame('Two', DB::table('products')->where('id', $this->product)->value('title'));
     }
 
+    public function test_what_a_bad_row_says_of_its_product_is_taken_from_a_good_one_that_says_the_same(): void
+    {
+        [$one, $two] = DB::table('variants')->where('product_id', $this->product)->orderBy('id')->limit(2)
+            ->pluck('sku')
+            ->all();
+        $done = $this->in(
+            "stock number,stock,title\n$one,lots,The same\n$two,8,The same\n",
+            new RowWishes(goodOnly: true),
+        );
+        self::assertSame([1, 1], [$done->changed, $done->wrong]);
+        self::assertSame('The same', DB::table('products')->where('id', $this->product)->value('title'));
+    }
+
+    public function test_a_row_that_the_shop_refuses_pins_nothing_either(): void
+    {
+        DB::table('variants')->update(['price' => 1_000, 'sale_price' => null]);
+        $other = DB::table('products')->where('id', '<>', $this->product)->orderBy('id')->first();
+        $mine = $this->sku();
+        $theirs = (string) DB::table('variants')->where('product_id', $other?->id)->orderBy('id')->value('sku');
+        $done = $this->in(
+            "stock number,sale price,pinned to\n$mine,20.00,Launch\n$theirs,9.00,Launch\n",
+            new RowWishes(goodOnly: true),
+        );
+        self::assertSame([1, 1], [$done->changed, $done->wrong]);
+        self::assertSame([$other?->id], DB::table('pins')->pluck('subject_id')->all());
+    }
+
     public function test_a_name_that_several_have_wants_its_path_and_one_that_was_deleted_is_unknown(): void
     {
         $this->postJson('/studio/catalogue/save', ['changes' => [[
