@@ -6,6 +6,7 @@ namespace Vestibra\App\Work\Tending;
 
 use Illuminate\Support\Facades\Cache;
 use Vestibra\App\Ground\Counted;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
@@ -46,6 +47,9 @@ final readonly class RuleMatters
     /** Of each sort, the first of them. */
     private const MOST = 20;
 
+    /** So many pages are asked one by one, whatever the rules. */
+    private const FEW = 2_000;
+
     /** In seconds. */
     private const KEPT = 60;
 
@@ -53,6 +57,7 @@ final readonly class RuleMatters
         private KindRulesReader $rules,
         private Categories $categories,
         private NearlyTaken $nearly,
+        private KeptVerdicts $verdicts,
         private ReachWords $words,
     ) {
     }
@@ -109,10 +114,21 @@ final readonly class RuleMatters
             return (array) json_decode($kept, true);
         }
         $live = $this->rules->live($kind);
+        if (! $this->isKnown($live)) {
+            return $this->idle($live);
+        }
         $found = [...$this->idle($live), ...$this->near($live)];
         Cache::put($key, json_encode($found, JSON_THROW_ON_ERROR), self::KEPT);
 
         return $found;
+    }
+
+    /** Which pages the fallback has is not asked of very many while it is being kept anew: it is said a moment later. */
+    private function isKnown(KindRules $rules): bool
+    {
+        return $rules->pages->kind() !== PageKind::Product
+            || TendedRows::shown($rules) <= self::FEW
+            || $this->verdicts->numbers() !== null;
     }
 
     /** @return list<Matter> */

@@ -19,6 +19,12 @@ final class TendedRows
         return (int) Database::value("select count(*) from {$rules->shown()} and ($covers->text)", $covers->bindings);
     }
 
+    /** How many pages customers see. */
+    public static function shown(KindRules $rules): int
+    {
+        return (int) Database::value("select count(*) from {$rules->shown()}");
+    }
+
     /** @return list<int> */
     public static function ids(KindRules $rules, CompiledReach $reach): array
     {

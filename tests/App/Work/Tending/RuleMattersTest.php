@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\App\Work\Tending;
 
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Vestibra\App\Doors\Shapes\Shapes;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Work\Tending\RuleMatters;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Demo\MoreProducts;
 use Vestibra\Tests\App\Doors\Shapes\Conforming;
 use Vestibra\Tests\App\Factories\ProductFactory;
 use Vestibra\Tests\App\Factories\UserFactory;
@@ -203,6 +208,25 @@ final class RuleMattersTest extends TestCase
             ['what' => 'categories', 'in' => [$this->bottled], 'out' => []],
         ]])->assertOk();
         self::assertNotSame($said, array_column($this->matters('nearly-taken'), 'words'));
+    }
+
+    public function test_in_a_large_shop_it_waits_until_it_is_known_which_pages_the_fallback_has(): void
+    {
+        MoreProducts::fillUpTo(2_300);
+        $this->ruled($this->template('Ostrelve desk'), [
+            ['category', 'isIn', [$this->id('categories', 'Desk')]],
+            ['brand', 'isOneOf', [$this->id('brands', 'Ostrelve')]],
+        ]);
+        $found = fn (): array => array_column(
+            $this->app->make(RuleMatters::class)->counted(PageKind::Product),
+            'what',
+        );
+        $clock = $this->app->make(ShopClock::class);
+        $clock->moveTo(new DateTimeImmutable('2026-12-02T12:00:00Z'));
+        self::assertNotContains('nearly-taken', $found(), 'Nothing is kept of another day.');
+        $clock->moveTo(null);
+        $this->app->make(KeepingVerdicts::class)->bringUp();
+        self::assertContains('nearly-taken', $found());
     }
 
     public function test_who_may_not_publish_sees_it_and_takes_nothing_out(): void
