@@ -35,7 +35,7 @@ final readonly class LayoutReport
      */
     public static function keep(Release $release, PageKind $kind, array $pages): void
     {
-        Cache::put("pages of release $release->id", $kind->value.' '.pack('V*', ...$pages), self::KEPT);
+        Cache::put("pages of release $release->id", $kind->value.' '.pack('P*', ...$pages), self::KEPT);
     }
 
     /** @return iterable<string>|null lines of a file of rows; null: it is not known any more which pages were meant */
@@ -47,7 +47,7 @@ final readonly class LayoutReport
         return $packed === '' ? null : $this->lines(
             $release,
             PageKind::from($kind),
-            array_values(array_map(intval(...), (array) unpack('V*', $packed))),
+            array_values(array_map(intval(...), (array) unpack('P*', $packed))),
         );
     }
 

@@ -33,6 +33,9 @@ final readonly class FoundPages
 
     private const MOST = 10_000_000;
 
+    /** So many pages are put in order rather than found by walking it. */
+    private const FEW = 500;
+
     /** In seconds. */
     private const KEPT = 60;
 
@@ -57,9 +60,46 @@ final readonly class FoundPages
         if ($from > 0) {
             return $this->kept($filter, $from, $most);
         }
-        [$ids, $total] = FoundPageRows::both($found, $place, $down, $most, $from);
+        if ($filter->sort === 'template') {
+            return $filter->kind->standsOnPages()
+                ? FoundPageRows::both($found, $place, $down, $most)
+                : [$this->byTemplate($filter, $most), FoundPageRows::count($found)];
+        }
+        [$ids, $total] = $this->first($filter, $most);
 
-        return [$ids, $total ?? 0];
+        return [$ids, $total ?? FoundPageRows::count($found)];
+    }
+
+    /**
+     * The first pages: few are put in order, of many the order is walked until there are enough.
+     *
+     * @return array{list<int>, int|null} and how many there are, where that is known already
+     */
+    private function first(PageFilter $filter, int $most): array
+    {
+        $found = $this->found($filter);
+        [$place, $down] = $this->order($filter);
+        $some = FoundPageRows::some($found, self::FEW + 1);
+
+        return count($some) > self::FEW
+            ? [FoundPageRows::ids($found, "$place$down, p.id$down", $most, 0), null]
+            : [
+                FoundPageRows::sorted($this->pages->get($filter->kind)->table(), $some, "$place$down, p.id$down", $most),
+                count($some),
+            ];
+    }
+
+    /** @return list<int> the first pages in the order of their templates' names, one template after another */
+    private function byTemplate(PageFilter $filter, int $most): array
+    {
+        $ids = [];
+        foreach (FoundPageRows::templatesByName() as $template) {
+            if (count($ids) < $most && in_array($filter->template, [0, $template], true)) {
+                array_push($ids, ...$this->first($filter->ofTemplate($template), $most - count($ids))[0]);
+            }
+        }
+
+        return $ids;
     }
 
     /**
@@ -75,13 +115,13 @@ final readonly class FoundPages
         ]));
         $packed = Cache::get($key);
         if (! is_string($packed)) {
-            $packed = pack('V*', ...$this->between($filter, 0, self::MOST));
+            $packed = pack('P*', ...$this->between($filter, 0, self::MOST));
             Cache::put($key, $packed, self::KEPT);
         }
 
         return [
-            array_values(array_map(intval(...), (array) unpack('V*', substr($packed, 4 * $from, 4 * $most)))),
-            intdiv(strlen($packed), 4),
+            array_values(array_map(intval(...), (array) unpack('P*', substr($packed, 8 * $from, 8 * $most)))),
+            intdiv(strlen($packed), 8),
         ];
     }
 

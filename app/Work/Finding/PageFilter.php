@@ -45,4 +45,20 @@ final readonly class PageFilter
     {
         return $this->template > 0 || $this->step !== '' || $this->sort === 'template';
     }
+
+    /** The pages of one template among them, by title. */
+    public function ofTemplate(int $template): self
+    {
+        return new self(
+            $this->kind,
+            $this->words,
+            $this->conditions,
+            $template,
+            $this->step,
+            $this->state,
+            $this->selection,
+            'title',
+            $this->isLive,
+        );
+    }
 }

@@ -60,7 +60,38 @@ final class FoundPageRows
     /** Pages in the order of their templates' names, each of them `w`. */
     public static function byTemplate(string $title): string
     {
-        return "(select name from templates t where t.id = w.template_id) || ' ' || $title";
+        return "(select name || char(1) || printf('%015d', id) from templates t where t.id = w.template_id) || char(1) || "
+            .$title;
+    }
+
+    /** @return list<int> all templates in the order of their names, as `byTemplate` has it */
+    public static function templatesByName(): array
+    {
+        return Database::numbers("select id from templates order by name || char(1) || printf('%015d', id)");
+    }
+
+    /**
+     * Some of the pages, in no order.
+     *
+     * @return list<int>
+     */
+    public static function some(Sql $found, int $most): array
+    {
+        return Database::numbers("select p.id $found->text limit ?", [...$found->bindings, $most]);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<int> the first of them in an order
+     */
+    public static function sorted(string $table, array $ids, string $order, int $most): array
+    {
+        return $ids === []
+            ? []
+            : Database::numbers(
+                "select p.id from $table p where p.id in (".implode(',', $ids).") order by $order limit ?",
+                [$most],
+            );
     }
 
     /** True for pages called `p` that a selection holds. */
@@ -80,17 +111,17 @@ final class FoundPageRows
     /**
      * What has to be asked of every page is asked once, for the rows and for their number.
      *
-     * @return array{list<int>, int|null} null: there is none so far down
+     * @return array{list<int>, int}
      */
-    public static function both(Sql $found, string $place, string $down, int $most, int $from): array
+    public static function both(Sql $found, string $place, string $down, int $most): array
     {
         $rows = Database::rows(
             "with found as materialized (select p.id, $place as place $found->text) select id,"
-                ." (select count(*) from found) as total from found order by place$down, id$down limit ? offset ?",
-            [...$found->bindings, $most, $from],
+                ." (select count(*) from found) as total from found order by place$down, id$down limit ?",
+            [...$found->bindings, $most],
         );
 
-        return [array_column($rows, 'id'), $rows === [] ? null : (int) $rows[0]->total];
+        return [array_column($rows, 'id'), (int) ($rows[0]->total ?? 0)];
     }
 
     /**
