@@ -36,6 +36,9 @@ final readonly class FoundPages
     /** So many pages are put in order rather than found by walking it. */
     private const FEW = 500;
 
+    /** Of so many templates the pages are walked one after another. */
+    private const FEW_TEMPLATES = 20;
+
     /** In seconds. */
     private const KEPT = 60;
 
@@ -61,13 +64,39 @@ final readonly class FoundPages
             return $this->kept($filter, $from, $most);
         }
         if ($filter->sort === 'template') {
-            return $filter->kind->standsOnPages()
+            $templates = $filter->kind->standsOnPages()
+                ? []
+                : FoundPageRows::templatesByName($this->verdicts->winners($this->rules->live($filter->kind)));
+
+            return $templates === [] || count($templates) > self::FEW_TEMPLATES
                 ? FoundPageRows::both($found, $place, $down, $most)
-                : [$this->byTemplate($filter, $most), FoundPageRows::count($found)];
+                : [$this->byTemplate($filter, $most, $templates), $this->count($filter)];
         }
         [$ids, $total] = $this->first($filter, $most);
 
-        return [$ids, $total ?? FoundPageRows::count($found)];
+        return [$ids, $total ?? $this->count($filter)];
+    }
+
+    /** Where nothing but the verdict is asked for, no page is looked at to count them. */
+    private function count(PageFilter $filter): int
+    {
+        $contest = $this->rules->live($filter->kind);
+        $isBare = $filter->asksVerdicts() && $filter->words === '' && $filter->conditions === []
+            && $filter->selection === 0 && $filter->state === '' && $filter->isLive
+            && ($filter->step === '' || $filter->step === 'pinned' || $this->ownRules($contest) === null);
+        if (! $isBare) {
+            return FoundPageRows::count($this->found($filter));
+        }
+        $parts = [new Sql('1')];
+        $filter->template > 0 && $parts[] = new Sql("w.template_id = $filter->template");
+        $filter->step === '' || $parts[] = $this->step($filter->step, $contest);
+        $pages = $this->pages->get($filter->kind);
+
+        return FoundPageRows::count(Sql::join('', [
+            $this->verdicts->winners($contest)->wrap('from (', ') w '),
+            $pages->pins($contest->at)->wrap('left join (', ') pin on pin.subject_id = w.page_id '),
+            Sql::join(' and ', $parts)->wrap('where ', ''),
+        ]));
     }
 
     /**
@@ -84,16 +113,24 @@ final readonly class FoundPages
         return count($some) > self::FEW
             ? [FoundPageRows::ids($found, "$place$down, p.id$down", $most, 0), null]
             : [
-                FoundPageRows::sorted($this->pages->get($filter->kind)->table(), $some, "$place$down, p.id$down", $most),
+                FoundPageRows::sorted(
+                    $this->pages->get($filter->kind)->table(),
+                    $some,
+                    "$place$down, p.id$down",
+                    $most,
+                ),
                 count($some),
             ];
     }
 
-    /** @return list<int> the first pages in the order of their templates' names, one template after another */
-    private function byTemplate(PageFilter $filter, int $most): array
+    /**
+     * @param  list<int>  $templates  by name
+     * @return list<int> the first pages in that order, one template after another
+     */
+    private function byTemplate(PageFilter $filter, int $most, array $templates): array
     {
         $ids = [];
-        foreach (FoundPageRows::templatesByName() as $template) {
+        foreach ($templates as $template) {
             if (count($ids) < $most && in_array($filter->template, [0, $template], true)) {
                 array_push($ids, ...$this->first($filter->ofTemplate($template), $most - count($ids))[0]);
             }

@@ -123,7 +123,7 @@ final readonly class RuleMatters
         return $found;
     }
 
-    /** Which pages the fallback has is not asked of very many while it is being kept anew: it is said a moment later. */
+    /** Which pages the fallback has is not asked of very many while it is being kept anew: it is said later. */
     private function isKnown(KindRules $rules): bool
     {
         return $rules->pages->kind() !== PageKind::Product

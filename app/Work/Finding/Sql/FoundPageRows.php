@@ -60,14 +60,18 @@ final class FoundPageRows
     /** Pages in the order of their templates' names, each of them `w`. */
     public static function byTemplate(string $title): string
     {
-        return "(select name || char(1) || printf('%015d', id) from templates t where t.id = w.template_id) || char(1) || "
-            .$title;
+        return "(select name || char(1) || printf('%015d', id) from templates t where t.id = w.template_id) "
+            ."|| char(1) || $title";
     }
 
-    /** @return list<int> all templates in the order of their names, as `byTemplate` has it */
-    public static function templatesByName(): array
+    /** @return list<int> the templates that pages have, in the order of their names, as `byTemplate` has it */
+    public static function templatesByName(Sql $winners): array
     {
-        return Database::numbers("select id from templates order by name || char(1) || printf('%015d', id)");
+        return Database::numbers(
+            "select id from templates where id in (select distinct template_id from ($winners->text)) order by name || "
+                ."char(1) || printf('%015d', id)",
+            $winners->bindings,
+        );
     }
 
     /**

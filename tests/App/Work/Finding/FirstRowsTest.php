@@ -75,7 +75,9 @@ final class FirstRowsTest extends TestCase
         [$templates] = $this->app->make(FoundPages::class)->templates(PageKind::Product, $ids);
         $names = DB::table('templates')->pluck('name', 'id');
         $key = static fn (int $id): array => [...match ($filter->sort) {
-            'template' => [$names[$templates[$id]->template_id], $templates[$id]->template_id, $rows[$id]?->title_order],
+            'template' => [
+                $names[$templates[$id]->template_id], $templates[$id]->template_id, $rows[$id]?->title_order,
+            ],
             'new' => [$rows[$id]?->added_at],
             'cheap', 'dear' => [$rows[$id]?->price_low],
             default => [$rows[$id]?->title_order],
