@@ -79,14 +79,20 @@ final class StoredThings implements Records
      * Their fields but for what ties them to other things, and facts: those are as if there were none.
      *
      * @param  list<int>  $ids
+     * @param  list<string>  $only  fields; none: all
      * @return array<int, array<string, mixed>> by number
      */
-    public function readColumns(Thing $thing, array $ids): array
+    public function readColumns(Thing $thing, array $ids, array $only = []): array
     {
         $things = [];
+        $wanted = array_flip($only);
+        $columns = $only === []
+            ? ['*']
+            : ['id', ...array_values(array_intersect_key(Tables::columns($thing), $wanted))];
         foreach (Tables::columns($thing) === [] ? [] : array_chunk($ids, 5_000) as $some) {
-            foreach (Rows::in(Tables::of($thing))->whereIntegerInRaw('id', $some)->get() as $row) {
-                $things[$row->id] = self::fields($thing, $row);
+            foreach (Rows::in(Tables::of($thing))->whereIntegerInRaw('id', $some)->get($columns) as $row) {
+                $fields = self::fields($thing, $row);
+                $things[$row->id] = $only === [] ? $fields : array_intersect_key($fields, $wanted);
             }
         }
 
@@ -341,7 +347,7 @@ final class StoredThings implements Records
         $fields = [];
         foreach (ThingFields::of($thing) as $name => $field) {
             $column = Tables::columns($thing)[$name] ?? null;
-            $value = $column === null ? [] : $values[$column];
+            $value = $column === null ? [] : $values[$column] ?? null;
             $fields[$name] = match (true) {
                 $column === null, $value === null => $value,
                 $value === self::NEVER => null,

@@ -33,19 +33,18 @@ final readonly class FoundPages
 
     private const MOST = 10_000_000;
 
-    /** So many pages are put in order rather than found by walking it. */
-    private const FEW = 500;
-
     /** Of so many templates the pages are walked one after another. */
     private const FEW_TEMPLATES = 20;
 
     /** In seconds. */
     private const KEPT = 60;
 
+    /** @param  int  $few  so many pages are put in order rather than found by walking it */
     public function __construct(
         private KindRulesReader $rules,
         private PagesOfTheShop $pages,
         private KeptVerdicts $verdicts,
+        private int $few = 5_000,
     ) {
     }
 
@@ -108,9 +107,9 @@ final readonly class FoundPages
     {
         $found = $this->found($filter);
         [$place, $down] = $this->order($filter);
-        $some = FoundPageRows::some($found, self::FEW + 1);
+        $some = FoundPageRows::some($found, $this->few + 1);
 
-        return count($some) > self::FEW
+        return count($some) > $this->few
             ? [FoundPageRows::ids($found, "$place$down, p.id$down", $most, 0), null]
             : [
                 FoundPageRows::sorted(

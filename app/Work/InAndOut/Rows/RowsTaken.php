@@ -70,13 +70,15 @@ final class RowsTaken
      */
     private function products(array $products): array
     {
+        $only = ['title'];
         foreach ($this->cells->columns->own as $column) {
             if ($column->isSeveral() || $column->fact !== null) {
                 return $this->things->read(Thing::Product, $products);
             }
+            $column->isPin() || $only[] = $column->name();
         }
 
-        return $this->things->readColumns(Thing::Product, $products);
+        return $this->things->readColumns(Thing::Product, $products, $only);
     }
 
     /**

@@ -51,7 +51,7 @@ final class FirstRowsTest extends TestCase
     #[DataProvider('filters')]
     public function test_first_rows_later_places_and_the_whole_are_one_list(PageFilter $filter): void
     {
-        $found = $this->app->make(FoundPages::class);
+        $found = $this->app->make(FoundPages::class, ['few' => 120]);
         [$whole, $total] = $found->page($filter, 0, 10_000);
         self::assertSame(count($whole), $total);
         self::assertSame($whole, array_values(array_unique($whole)));

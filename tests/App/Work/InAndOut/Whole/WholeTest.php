@@ -63,18 +63,24 @@ final class WholeTest extends TestCase
     public function test_a_folder_that_was_zipped_whole_is_read_and_what_leads_elsewhere_is_not(): void
     {
         $this->fetch('/studio/in-and-out/shop.zip');
-        $this->inZip(static function (ZipArchive $zip): void {
+        $escaped = sys_get_temp_dir().'/vestibra-escaped-'.getmypid();
+        $lying = glob(sys_get_temp_dir().'/vestibra-shop-*') ?: [];
+        $this->inZip(static function (ZipArchive $zip) use ($escaped): void {
             for ($index = 0; $index < $zip->numFiles; $index++) {
                 $zip->renameIndex($index, 'larkfold/'.$zip->getNameIndex($index));
             }
-            $zip->addFromString('larkfold/../../../tmp/vestibra-escaped', 'x');
-            $zip->addFromString('/tmp/vestibra-escaped', 'x');
+            $zip->addFromString("larkfold/../../..$escaped", 'x');
+            $zip->addFromString($escaped, 'x');
             $zip->addFromString('larkfold/products/deep/er.json', '{}');
             $zip->addFromString('larkfold/notes.txt', 'of our own');
         });
         self::assertSame([], $this->bring('shop.zip')->assertOk()->json('problems'));
-        self::assertFileDoesNotExist('/tmp/vestibra-escaped');
-        self::assertSame([], glob(sys_get_temp_dir().'/vestibra-shop-*') ?: [], 'Nothing of it is left lying about.');
+        self::assertFileDoesNotExist($escaped);
+        self::assertSame(
+            [],
+            array_diff(glob(sys_get_temp_dir().'/vestibra-shop-*') ?: [], $lying),
+            'Nothing of it is left lying about.',
+        );
     }
 
     public function test_products_go_out_as_linked_data_and_come_in(): void
@@ -155,6 +161,7 @@ final class WholeTest extends TestCase
 
     public function test_a_zip_without_a_shop_or_with_more_than_it_may_hold_is_refused(): void
     {
+        $lying = glob(sys_get_temp_dir().'/vestibra-shop-*') ?: [];
         $zip = new ZipArchive;
         $zip->open($this->path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $zip->addFromString('readme.txt', 'hello');
@@ -164,7 +171,7 @@ final class WholeTest extends TestCase
         $zip->addFromString('shop.json', str_repeat(' ', 100_000_001));
         $zip->close();
         self::assertStringContainsString('holds more than', $this->bring('a.zip')->json('problems.0.message'));
-        self::assertSame([], glob(sys_get_temp_dir().'/vestibra-shop-*') ?: []);
+        self::assertSame([], array_diff(glob(sys_get_temp_dir().'/vestibra-shop-*') ?: [], $lying));
     }
 
     public function test_nobody_else_reads_it_and_who_may_only_look_brings_nothing(): void
