@@ -16,6 +16,9 @@ export class Studio {
         await this.page.request.post('/studio/sign-in', { form: { email, password }, maxRedirects: 0 });
         await this.page.goto('/studio/today');
         await this.page.waitForURL(/\/studio\/today$/);
+        await expect(this.page.getByRole('heading', { level: 1 })).toBeVisible();
+        // What is asked for after the page is there is on its way no more.
+        await expect(this.page.getByText('Looking through the rules…')).toHaveCount(0);
         await this.keepOutlineOpen();
     }
 

@@ -275,7 +275,7 @@ test('a sentence is kept under a name, columns are remembered, and on a phone th
             (one) => one.boundingBox(),
         ),
     );
-    for (const box of boxes) expect(box?.width).toBeGreaterThan(90);
+    for (const box of boxes) expect(box?.width).toBeGreaterThan(70);
     expect((boxes[0]?.y ?? 0) + (boxes[0]?.height ?? 0)).toBeLessThanOrEqual((boxes[1]?.y ?? 0) + 2);
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Take “Inks without a rule” away' }).click();
