@@ -171,6 +171,11 @@ test('one template for every product: what stands in the way is listed, taken ou
     const rule = panel.getByLabel(/^take “category is in Inks” out of “Inks apart”/);
     await expect(rule).toBeVisible();
     await expectAccessible(page);
+    await page.getByPlaceholder('of any title or number').fill('paperweight');
+    await expect(rule).toHaveCount(0);
+    await expect(panel.getByText('1 product would stay with “Inks apart”, pinned to it.')).toBeVisible();
+    await page.getByPlaceholder('of any title or number').fill('');
+    await expect(rule).toBeVisible();
     await rule.press('Space');
     await expect(panel.getByText('Taken out with it:')).toBeVisible();
     await panel.getByLabel('take these pins out with it').press('Space');

@@ -56,6 +56,12 @@ final readonly class Touched
         return new self([], []);
     }
 
+    /** @param  list<int>  $products  by what is not in the catalogue, as a pin */
+    public static function products(array $products): self
+    {
+        return new self([Thing::Product->value => $products], []);
+    }
+
     /** What this or the other touches. */
     public function and(self $other): self
     {

@@ -37,6 +37,9 @@ final class Many
     /** The number of the piece of the history, once it is made. */
     private int $head = 0;
 
+    /** What is done in the same transaction, once all of it is made. */
+    private ?Closure $beside = null;
+
     /** Between two parts it is asked whether to go on, with how many of them are done. */
     private Closure $goOn;
 
@@ -52,6 +55,17 @@ final class Many
         $this->touched = Touched::nothing();
         $this->since = self::newest();
         $this->goOn = $goOn ?? static fn (): bool => true;
+    }
+
+    /**
+     * Something else is done with it, and what it says of pages that move is said of both together.
+     *
+     * @param  Closure(): (Refusal|null)  $does
+     */
+    public function beside(Touched $touched, Closure $does): void
+    {
+        $this->touched = $this->touched->and($touched);
+        $this->beside = $does;
     }
 
     public function isEmpty(): bool
@@ -128,6 +142,7 @@ final class Many
                     ? $this->part(Entry::stored((array) json_decode($line, true)), $user, $words, $isAsBefore)
                     : new Refusal([CatalogueProblem::Stopped->at()]);
             }
+            $refusal ??= $this->beside === null ? null : ($this->beside)();
         });
         if ($refusal === null && $this->head !== 0) {
             CatalogueEntry::query()->toBase()->where('id', $this->head)

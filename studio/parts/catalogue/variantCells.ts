@@ -47,7 +47,8 @@ export interface Pasted {
 const KEYS = ['sku', 'barcode'];
 
 const folded = (words: string): string => words.trim().toLowerCase().replace(/,.*$/, '');
-const bare = (key: string): string => key.trim().replace(/[\s-]+(?=\d)/g, '');
+/** A bar code is the same with gaps in it; a stock number is not. */
+const bare = (field: string, key: string): string => (field === 'barcode' ? key.replace(/[\s-]+/g, '') : key.trim());
 
 /**
  * Takes what a spreadsheet copied. Rows that hold a stock number or a bar code are found by it, in whatever order they
@@ -69,12 +70,12 @@ export function pasted(
     const rows = header ? lines.slice(1) : lines;
     for (const field of KEYS) {
         const at = targets.findIndex((column) => column?.field === field);
-        const known = new Map(keys.map((key) => [bare(text(ledger.value(key, field))), key]));
+        const known = new Map(keys.map((key) => [bare(field, text(ledger.value(key, field))), key]));
         known.delete('');
-        const met = at < 0 ? 0 : rows.filter((row) => known.has(bare(row[at] ?? ''))).length;
+        const met = at < 0 ? 0 : rows.filter((row) => known.has(bare(field, row[at] ?? ''))).length;
         if (met > 0 && (header !== null || met * 2 >= rows.length)) {
             const elsewhere = rows.filter((row) => {
-                const key = known.get(bare(row[at] ?? ''));
+                const key = known.get(bare(field, row[at] ?? ''));
                 if (key === undefined) return true;
                 fill(ledger, key, row, targets, at, writing);
                 return false;

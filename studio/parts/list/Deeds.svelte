@@ -37,6 +37,15 @@
         });
     });
 
+    let sentence = '';
+    $effect(() => {
+        const { address } = list;
+        untrack(() => {
+            if (sentence !== '' && sentence !== address) layout.sentenceTurned();
+            sentence = address;
+        });
+    });
+
     let seen = -1;
 
     $effect(() => {

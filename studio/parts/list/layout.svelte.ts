@@ -60,6 +60,14 @@ export class LayoutDeeds {
         this.askIfItCan();
     }
 
+    /** Another sentence: what would be made a rule of is another one. */
+    sentenceTurned(): void {
+        if (this.deed === null || !this.ofSentence) return;
+        this.stay();
+        this.answer = null;
+        this.askIfItCan();
+    }
+
     /** The rule that is made, in words. */
     get words(): string {
         return this.ofSentence

@@ -74,7 +74,7 @@
             >{busy ? 'Making the workbook…' : 'As a workbook'}</button
         >
         <span class="text-sm text-quiet"
-            >Options, step and old addresses are for reading: they are not taken back in.</span
+            >Options, step and old addresses are for reading; the template comes back in only where you say so.</span
         >
     </p>
     <p class="mt-5">

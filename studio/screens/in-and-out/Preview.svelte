@@ -83,7 +83,7 @@
                     <th class="py-1.5 pr-4 font-normal" scope="row">{column.called || `column ${column.at + 1}`}</th>
                     <td class="py-1.5 pr-4"
                         ><select
-                            class="field"
+                            class="field max-w-44 sm:max-w-none"
                             aria-label="What “{column.called}” goes to"
                             value={column.is}
                             onchange={(event) => void incoming.setColumn(column.called, event.currentTarget.value)}

@@ -7,6 +7,8 @@
     let { incoming }: { incoming: Incoming } = $props();
     const preview = $derived(incoming.preview);
     const shown = $derived((preview?.wrong ?? []).slice(0, 50));
+    /** A row may be wrong in several places. */
+    const more = $derived((preview?.wrongCount ?? 0) - new Set(shown.map((one) => one.line)).size);
 
     function asFile(): void {
         offerTable('rows-to-mend.csv', [
@@ -58,9 +60,10 @@
             </tbody>
         </table>
         <p class="mt-2 text-sm">
-            {#if preview.wrongCount > shown.length}<span class="text-quiet"
-                    >{counted(preview.wrongCount - shown.length, 'more', 'more')} ·
-                </span>{/if}<button class="word" onclick={asFile}>these as a file</button>
+            {#if more > 0}<span class="text-quiet">{counted(more, 'more', 'more')} · </span>{/if}<button
+                class="word"
+                onclick={asFile}>these as a file</button
+            >
         </p>
     </section>
 {/if}

@@ -3,6 +3,7 @@ import { freshId } from '../../lib/ids';
 import { notices } from '../../lib/notices.svelte';
 import { counted, number } from '../../lib/words';
 import type { BroughtFile, CatalogueSaved, RowWrong, RowsPreview } from '../../lib/types';
+import { takenBack } from './takenBack';
 import { MOST_ROWS, asRows, isWorkbook, sheetsOf, type WorkbookSheet } from './workbook';
 
 /** Whether something was changed: the catalogue, or what is pinned. */
@@ -121,11 +122,7 @@ export class Incoming {
                 release,
                 key: freshId(),
             });
-            notices.say(
-                saved.leftCount === 0
-                    ? 'It is as it was.'
-                    : `It is as it was, but for what was changed since: ${saved.left.join(', ')}.`,
-            );
+            notices.say(takenBack(saved));
             this.taken = null;
         } catch (error) {
             notices.trouble(error);

@@ -1,6 +1,7 @@
 import { post, Refused, upload } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import type { CatalogueSaved, WholeFile } from '../../lib/types';
+import { takenBack } from './takenBack';
 
 /** Whether a file holds more than rows, by its name. */
 export const isWhole = (file: File): boolean => /\.(zip|json|jsonld)$/i.test(file.name);
@@ -14,6 +15,7 @@ export class Whole {
     leaps = $state(false);
     reach = $state(false);
     busy = $state('');
+    private asking = 0;
 
     async bring(file: File): Promise<void> {
         this.leave();
@@ -21,21 +23,20 @@ export class Whole {
     }
 
     /** What it would change, read as it is wished now. */
-    look(): Promise<void> {
-        return this.call('Reading…', this.ask(false));
+    async look(): Promise<void> {
+        await this.call('Reading…', this.ask(false));
     }
 
     async take(): Promise<void> {
-        await this.call('Taking it over…', this.ask(true));
-        if (this.seen === null || this.seen.problems.length > 0) return;
+        const isAnswered = await this.call('Taking it over…', this.ask(true));
+        if (!isAnswered || this.seen === null || this.seen.problems.length > 0) return;
         this.done = this.seen;
         this.seen = null;
     }
 
     async back(entry: number): Promise<void> {
         try {
-            await post<CatalogueSaved>(`/studio/catalogue/entries/${entry}/take-back`);
-            notices.say('It is as it was.');
+            notices.say(takenBack(await post<CatalogueSaved>(`/studio/catalogue/entries/${entry}/take-back`)));
             this.done = null;
         } catch (error) {
             notices.trouble(error);
@@ -60,15 +61,21 @@ export class Whole {
         });
     }
 
-    private async call(words: string, answer: Promise<WholeFile>): Promise<void> {
+    /** Whether the server said what it would do, or did; what was wished since has an answer of its own on its way. */
+    private async call(words: string, answer: Promise<WholeFile>): Promise<boolean> {
+        const mine = ++this.asking;
         this.busy = words;
+        let said: WholeFile | null = null;
         try {
-            this.seen = await answer;
+            said = await answer;
         } catch (error) {
             // What is wrong in it stands beside its file.
-            if (error instanceof Refused && error.status === 409) this.seen = error.body as unknown as WholeFile;
+            if (error instanceof Refused && error.status === 409) said = error.body as unknown as WholeFile;
             else notices.trouble(error);
         }
+        if (mine !== this.asking) return false;
+        if (said) this.seen = said;
         this.busy = '';
+        return said !== null;
     }
 }

@@ -1,6 +1,8 @@
 <script lang="ts">
     import { numbers, text } from '../../lib/fields';
     import { pasted, shown, typed, type Column } from '../../parts/catalogue/variantCells';
+    import { notices } from '../../lib/notices.svelte';
+    import { bringRows } from '../../lib/rowsToBring';
     import { counted } from '../../lib/words';
     import type { ProductForm } from './form.svelte';
 
@@ -30,17 +32,16 @@
     const writing = $derived({ digits, zone: form.data.zone });
 
     function paste(event: ClipboardEvent, row: number, column: number): void {
-        if (
-            pasted(
-                ledger,
-                event.clipboardData?.getData('text/plain') ?? '',
-                form.variants,
-                columns,
-                { row, column },
-                writing,
-            ) !== null
-        )
-            event.preventDefault();
+        const copied = event.clipboardData?.getData('text/plain') ?? '';
+        const done = pasted(ledger, copied, form.variants, columns, { row, column }, writing);
+        if (done === null) return;
+        event.preventDefault();
+        const left = done.elsewhere.length - 1;
+        if (left > 0)
+            notices.warn(
+                `${counted(done.taken, 'row was', 'rows were')} put where their stock numbers stand; ${counted(left, 'other is', 'others are')} of another product.`,
+                { words: 'Bring those by In and out', do: () => bringRows(done.elsewhere) },
+            );
     }
 
     const wrongs = $derived(

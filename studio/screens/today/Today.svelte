@@ -16,7 +16,7 @@
 
 <Frame {screen} here="Today">
     <h1 class="text-2xl">Today in {screen.shop}</h1>
-    <div class="mt-6 grid gap-x-12 gap-y-9 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+    <div class="mt-6 grid grid-cols-1 gap-x-12 gap-y-9 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <section aria-labelledby="attention">
             <h2 id="attention" class="text-lg">Needs attention</h2>
             {#if today.attention.length === 0 && !today.looking}

@@ -81,3 +81,10 @@ test('new stock numbers are put where they are pasted', () => {
     expect(done).toEqual({ taken: 2, elsewhere: [] });
     expect(set).toEqual({ 'variant/2/sku': 'NEW-1', 'variant/3/sku': 'NEW-2' });
 });
+
+test('stock numbers that differ by a sign alone are two', () => {
+    const { ledger, set, keys } = sheet();
+    ledger.stands['variant/2'] = { sku: 'LF01', price: 200, stock: 2, barcode: '' };
+    pasted(ledger, 'stock number\tstock\nLF-01\t7\nLF01\t8', keys, columns, { row: 0, column: 0 }, writing);
+    expect(set).toEqual({ 'variant/1/stock': 7, 'variant/2/stock': 8 });
+});

@@ -140,8 +140,11 @@ final readonly class InAndOutController
             [],
         )];
 
-        return new JsonResponse($answer, ! $done->isDone() && $done->problems !== [] && ! $wishes->goodOnly ? 409
-            : 200);
+        $problem = $done->isDone() ? null : $done->refusal($wishes->goodOnly);
+
+        return $problem === null
+            ? new JsonResponse($answer)
+            : new JsonResponse(['message' => ProblemWords::of($problem)] + $answer, 409);
     }
 
     /** Takes a file back as one: its piece of the history, and the release that pinned pages. */

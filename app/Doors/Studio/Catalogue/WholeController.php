@@ -88,7 +88,11 @@ final readonly class WholeController
     {
         set_time_limit(self::LONGEST);
         $path = (string) tempnam(sys_get_temp_dir(), 'linked');
-        $out->write($path) instanceof Problem && throw new NoRoom;
+        if ($out->write($path) instanceof Problem) {
+            @unlink($path);
+
+            throw new NoRoom;
+        }
 
         return response()->download($path, 'products.jsonld', ['Content-Type' => 'application/ld+json'])
             ->deleteFileAfterSend();

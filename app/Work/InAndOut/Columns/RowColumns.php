@@ -39,7 +39,7 @@ final readonly class RowColumns
         $places = $called = $own = [];
         foreach ($header->cells as $at => $cell) {
             $called[] = $name = mb_substr(trim($cell), 0, 60);
-            $what = $terms->find($given[Folding::fold($name)] ?? $name);
+            $what = $terms->find($name, $given);
             $field = $what instanceof ProductColumn ? " $what->words" : $what;
             if ($field !== null && isset($places[$field])) {
                 return TableProblem::HeaderTwice->at('', ['column' => $name, 'other' => $called[$places[$field]]]);

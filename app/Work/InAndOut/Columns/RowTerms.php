@@ -70,12 +70,22 @@ final readonly class RowTerms
         return new self($facts->all());
     }
 
-    /** @return string|ProductColumn|null the name of a key or of a variant's field, or a column of products */
-    public function find(string $called): string|ProductColumn|null
+    /**
+     * Which template a page is shown with goes out for reading: whoever brings it back has to say that it is meant, as
+     * what other rules have changed since would be pinned to what it was before.
+     *
+     * @param  array<string, string>  $given  as a column is called, folded => what it was said to be, in words; '' for
+     *     nothing
+     * @return string|ProductColumn|null the name of a key or of a variant's field, or a column of products
+     */
+    public function find(string $called, array $given): string|ProductColumn|null
     {
-        $folded = Folding::fold($called);
+        $said = $given[Folding::fold($called)] ?? null;
+        $folded = Folding::fold($said ?? $called);
+        $column = $this->own[$folded] ?? null;
 
-        return $this->variant[$folded] ?? $this->own[$folded] ?? null;
+        return $this->variant[$folded]
+            ?? ($said === null && $column?->words === ProductColumn::TEMPLATE ? null : $column);
     }
 
     /**
@@ -85,7 +95,7 @@ final readonly class RowTerms
     public function meant(string $called, array $given): string
     {
         $given = array_combine(array_map(Folding::fold(...), array_keys($given)), array_values($given));
-        $what = $this->find($given[Folding::fold($called)] ?? $called) ?? '';
+        $what = $this->find($called, $given) ?? '';
 
         return $what instanceof ProductColumn
             ? $what->words

@@ -105,7 +105,7 @@ final class OwnCells
     private function named(ProductColumn $column, string $things, string $cell): int|null|array|Problem
     {
         $ids = [];
-        foreach ($column->isSeveral() ? self::parts($cell) : array_filter([$cell]) as $one) {
+        foreach ($column->isSeveral() ? self::parts($cell) : ($cell === '' ? [] : [$cell]) as $one) {
             $found = $this->names->ids($things, $one);
             if (count($found) !== 1) {
                 return $found === []

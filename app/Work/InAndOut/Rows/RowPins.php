@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Rows;
 
 use Vestibra\App\Records\Models\Pin;
+use Vestibra\App\Records\Stored\Touched;
 use Vestibra\App\Work\Finding\FoundPages;
 use Vestibra\App\Work\InAndOut\Columns\ProductColumn;
 use Vestibra\App\Work\InAndOut\Columns\RowColumns;
@@ -92,14 +93,23 @@ final class RowPins
         unset($this->wanted[$product]);
     }
 
-    /** @return Changes|null null: nothing is pinned or set free */
-    public function changes(): ?Changes
+    public function isNothing(): bool
+    {
+        return $this->wanted === [];
+    }
+
+    public function touched(): Touched
+    {
+        return Touched::products(array_keys($this->wanted));
+    }
+
+    public function changes(): Changes
     {
         $pins = [];
         foreach ($this->wanted as $product => $template) {
             $pins[PageKind::Product->value."/$product"] = $template;
         }
 
-        return $pins === [] ? null : Changes::of(PinsDeed::to($pins));
+        return Changes::of(PinsDeed::to($pins));
     }
 }

@@ -85,7 +85,7 @@ final readonly class RowPreview
                 'message' => ProblemWords::of($one->problem),
                 'meant' => $one->meant,
             ], array_slice($done->problems, 0, self::MOST_WRONG)),
-            'wrongCount' => max($done->wrong, count($done->problems)),
+            'wrongCount' => max($done->wrong, min(1, count($done->problems))),
             'moves' => $done->moves,
         ];
     }

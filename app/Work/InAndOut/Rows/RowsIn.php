@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Rows;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\FactBook;
@@ -18,12 +17,12 @@ use Vestibra\App\Work\InAndOut\Columns\RowColumns;
 use Vestibra\App\Work\InAndOut\Columns\RowNames;
 use Vestibra\App\Work\InAndOut\Columns\RowTerms;
 use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Saving\EntryChecks;
 use Vestibra\App\Work\Saving\Many;
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\App\Work\Saving\Refusal;
-use Vestibra\App\Work\Saving\Saved;
 use Vestibra\App\Work\Saving\Settling;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
@@ -31,7 +30,6 @@ use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Formats\Tables\NumberTally;
 use Vestibra\Core\Formats\Tables\TableProblem;
 use Vestibra\Core\Formats\Tables\TableRow;
-use Vestibra\Core\Releases\Changes;
 
 /**
  * Reads a file of rows into the catalogue: rows are found by key, only its columns are touched, every row that cannot
@@ -83,53 +81,59 @@ final readonly class RowsIn
         foreach (self::some($file, $wishes->mended) as $rows) {
             $taken->take($rows);
         }
-        $changes = $pins->changes();
-        if (($many->isEmpty() && $changes === null) || ($report->wrong > 0 && ! $wishes->goodOnly)) {
+        $pins = $pins->isNothing() ? null : $pins;
+        if (($many->isEmpty() && $pins === null) || ($report->wrong > 0 && ! $wishes->goodOnly)) {
             return $report->outcome(0, Moves::NONE);
         }
 
         return $wishes->dry
-            ? $this->foreseen($many, $changes, $report)
-            : $this->made($many, $changes, $report, $user, $wishes->called ?? basename($path));
+            ? $this->foreseen($many, $pins, $report)
+            : $this->made($many, $pins, $report, $user, $wishes->called ?? basename($path));
     }
 
-    private function foreseen(Many $many, ?Changes $pins, RowsReport $report): RowsOutcome
+    private function foreseen(Many $many, ?RowPins $pins, RowsReport $report): RowsOutcome
     {
-        $moves = $many->isEmpty() ? Moves::NONE : $many->foresee();
-        if ($moves instanceof Refusal) {
-            return $this->refused($moves, $report);
+        $changes = $pins?->changes();
+        if ($many->isEmpty() && $changes !== null) {
+            return $report->outcome(0, self::of($this->impact->of($changes)));
         }
+        $pins === null || $changes === null || $many->beside($pins->touched(), static function () use ($changes): ?Refusal {
+            Deeds::apply($changes);
 
-        return $report->outcome(0, $pins === null ? $moves : self::with($moves, $this->impact->of($pins)));
+            return null;
+        });
+        $moves = $many->foresee();
+
+        return $moves instanceof Refusal ? $this->refused($moves, $report) : $report->outcome(0, $moves);
     }
 
     /** One piece of the history, and one release where pages are pinned: both or nothing. */
-    private function made(Many $many, ?Changes $pins, RowsReport $report, User $user, string $called): RowsOutcome
+    private function made(Many $many, ?RowPins $pins, RowsReport $report, User $user, string $called): RowsOutcome
     {
         $words = $report->words($called);
-        $refusal = $release = $done = null;
-        $isMade = false;
-        DB::beginTransaction();
-        try {
-            $done = $many->isEmpty() ? null : $many->save($user, $words);
-            $release = $pins === null || $done instanceof Refusal
+        $changes = $pins?->changes();
+        $release = null;
+        $pin = function () use ($changes, $user, $words, &$release): ?Refusal {
+            $done = $changes === null
                 ? null
-                : $this->releases->make($pins, $user, mb_substr($words, 0, 200));
-            $refusal = is_array($release) ? new Refusal($release) : ($done instanceof Refusal ? $done : null);
-            $isMade = $refusal === null;
-        } finally {
-            $isMade ? DB::commit() : DB::rollBack();
-        }
-        if ($refusal !== null) {
-            return $this->refused($refusal, $report);
-        }
-        $moves = $done instanceof Saved ? $done->moves : Moves::NONE;
+                : $this->releases->make($changes, $user, mb_substr($words, 0, 200));
+            $release = $done instanceof Release ? $done : null;
 
-        return $report->outcome(
-            $done instanceof Saved ? $done->id : 0,
-            $release instanceof Release ? self::with($moves, $release->impact) : $moves,
-            $release instanceof Release ? $release->id : 0,
-        );
+            return is_array($done) ? new Refusal($done) : null;
+        };
+        if ($many->isEmpty()) {
+            $refusal = $pin();
+
+            return $refusal !== null || $release === null
+                ? $this->refused($refusal ?? new Refusal([]), $report)
+                : $report->outcome(0, self::of($release->impact), $release->id);
+        }
+        $pins === null || $changes === null || $many->beside($pins->touched(), $pin);
+        $done = $many->save($user, $words);
+
+        return $done instanceof Refusal
+            ? $this->refused($done, $report)
+            : $report->outcome($done->id, $done->moves, $release->id ?? 0);
     }
 
     private function refused(Refusal $refusal, RowsReport $report): RowsOutcome
@@ -142,20 +146,15 @@ final readonly class RowsIn
     }
 
     /**
-     * @param  Summary  $moves
      * @param  array<string, mixed>  $impact  of a release
-     * @return Summary what both move
+     * @return Summary
      */
-    private static function with(array $moves, array $impact): array
+    private static function of(array $impact): array
     {
-        /** @var list<Move> $more */
-        $more = is_array($impact['moves'] ?? null) ? $impact['moves'] : [];
-        foreach ($more as $move) {
-            $moves['moves'][] = $move;
-            $moves['moved'] += $move['count'];
-        }
+        /** @var list<Move> $moves */
+        $moves = is_array($impact['moves'] ?? null) ? $impact['moves'] : [];
 
-        return $moves;
+        return ['moves' => $moves, 'moved' => array_sum(array_column($moves, 'count'))] + Moves::NONE;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Vestibra\App\Work\InAndOut\Rows;
 
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Problem;
 
 /**
  * What a file of rows changed, or would.
@@ -41,6 +42,21 @@ final readonly class RowsOutcome
         public array $pinned = [],
         public int $release = 0,
     ) {
+    }
+
+    /**
+     * Why nothing was changed: what is the matter with the file as a whole, or any of its rows where all or none are
+     * wanted.
+     */
+    public function refusal(bool $goodOnly): ?Problem
+    {
+        foreach ($this->problems as $one) {
+            if ($one->line === 0 || ! $goodOnly) {
+                return $one->problem;
+            }
+        }
+
+        return null;
     }
 
     /** Whether anything was changed. */

@@ -12,6 +12,7 @@ use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Formats\Tables\Cells;
 use Vestibra\Core\Formats\Tables\TableRow;
 use Vestibra\Core\Problem;
 
@@ -43,7 +44,10 @@ final class RowsTaken
     public function take(array $rows): void
     {
         $keys = new RowKeys($this->cells->columns->key);
-        $found = $keys->found(array_values(array_filter(array_map($this->cells->key(...), $rows))));
+        $found = $keys->found(array_values(array_filter(
+            array_map($this->cells->key(...), $rows),
+            static fn (string $key): bool => $key !== '',
+        )));
         $targets = array_merge([], ...array_values($found));
         $hasOwn = $this->cells->columns->own !== [];
         $products = $hasOwn ? array_values(array_unique(array_column($targets, 1))) : [];
@@ -101,7 +105,7 @@ final class RowsTaken
         }
         $pin = $this->pins->want($product, $own);
         if ($pin instanceof Problem) {
-            $this->report->wrong($row->line, $this->pinColumn(), '', $pin);
+            $this->report->wrong($row->line, ...$this->pinCell($row), problem: $pin);
 
             return;
         }
@@ -205,14 +209,16 @@ final class RowsTaken
         ];
     }
 
-    private function pinColumn(): string
+    /** @return array{column: string, written: string} the cell of a row that asks for a template */
+    private function pinCell(TableRow $row): array
     {
         foreach ($this->cells->columns->own as $at => $column) {
-            if ($column->isPin()) {
-                return $this->cells->columns->called[$at];
+            $cell = trim(Cells::read($row->cells[$at] ?? ''));
+            if ($column->isPin() && $cell !== '') {
+                return ['column' => $this->cells->columns->called[$at], 'written' => $cell];
             }
         }
 
-        return '';
+        return ['column' => '', 'written' => ''];
     }
 }

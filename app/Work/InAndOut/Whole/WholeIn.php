@@ -24,6 +24,9 @@ final readonly class WholeIn
 {
     private const DEEPEST = 64;
 
+    /** Of a file of words: it is held in memory many times over. Larger ones are for the console. */
+    private const MOST_BYTES = 20_000_000;
+
     public function __construct(
         private ZippedShop $zipped,
         private FolderReader $folder,
@@ -39,22 +42,29 @@ final readonly class WholeIn
         if (self::isZip($path)) {
             return $this->shop($path, $user, $wishes);
         }
+        if (filesize($path) > self::MOST_BYTES) {
+            return new WholeOutcome('linked', $called, problems: [new FolderProblem(
+                $called,
+                FileFormatProblem::TooLarge->at('', ['most' => intdiv(self::MOST_BYTES, 1_000_000)]),
+            )]);
+        }
         $text = (string) file_get_contents($path);
         $data = json_decode($text, true, self::DEEPEST);
-
-        return match (true) {
-            ! is_array($data) => new WholeOutcome('linked', $called, problems: [new FolderProblem(
+        if (! is_array($data)) {
+            return new WholeOutcome('linked', $called, problems: [new FolderProblem(
                 $called,
                 FileFormatProblem::NotJson->at('', ['why' => lcfirst(json_last_error_msg())]),
-            )]),
-            ($data['vestibra'] ?? null) === 'template' => $this->template($data, $called, $user, $wishes),
-            isset($data['@graph']) || isset($data['@context']) || isset($data[0]) => self::catalogue(
-                'linked',
-                $called,
-                $this->linked->read($path, $user, $wishes->dry, $wishes->leaping),
-            ),
-            default => $this->style($text, $called, $wishes),
-        };
+            )]);
+        }
+        if (($data['vestibra'] ?? null) === 'template') {
+            return $this->template($data, $called, $user, $wishes);
+        }
+        $isLinked = isset($data['@graph']) || isset($data['@context']) || isset($data[0]);
+        unset($data);
+
+        return $isLinked
+            ? self::catalogue('linked', $called, $this->linked->read($path, $user, $wishes->dry, $wishes->leaping))
+            : $this->style($text, $called, $wishes);
     }
 
     public static function isZip(string $path): bool

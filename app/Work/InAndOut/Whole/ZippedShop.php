@@ -37,6 +37,7 @@ final readonly class ZippedShop
     {
         $folder = self::folder();
         $path = (string) tempnam(sys_get_temp_dir(), 'vestibra-zip');
+        $isWhole = false;
         try {
             $this->writer->write($folder, true) instanceof Problem && throw new NoRoom;
             $zip = new ZipArchive;
@@ -48,8 +49,9 @@ final readonly class ZippedShop
             )) as $file) {
                 $zip->addFile($file->getPathname(), substr($file->getPathname(), strlen($folder) + 1));
             }
-            $zip->close() || throw new NoRoom;
+            $isWhole = $zip->close() || throw new NoRoom;
         } finally {
+            $isWhole || @unlink($path);
             DataFolder::remove($folder);
         }
 
@@ -68,6 +70,19 @@ final readonly class ZippedShop
             return $prefix === null ? FileFormatProblem::NoShopInside->at() : FileFormatProblem::ArchiveTooLarge->at();
         }
         $folder = self::folder();
+        $isWhole = false;
+        try {
+            $isWhole = $this->fill($folder, $zip, $prefix);
+        } finally {
+            $isWhole || DataFolder::remove($folder);
+        }
+
+        return $isWhole ? $folder : FileFormatProblem::ArchiveTooLarge->at();
+    }
+
+    /** @return bool false: it is damaged, or holds too much */
+    private function fill(string $folder, ZipArchive $zip, string $prefix): bool
+    {
         $left = self::MOST_IN_ALL;
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $name = (string) $zip->getNameIndex($index);
@@ -76,14 +91,12 @@ final readonly class ZippedShop
             }
             $bytes = $this->take($zip, $index, "$folder/".substr($name, strlen($prefix)), min(self::MOST_BYTES, $left));
             if ($bytes === null) {
-                DataFolder::remove($folder);
-
-                return FileFormatProblem::ArchiveTooLarge->at();
+                return false;
             }
             $left -= $bytes;
         }
 
-        return $folder;
+        return true;
     }
 
     /** @return int|null how many bytes it had; null: more than it may have, or it is damaged */
@@ -98,9 +111,10 @@ final readonly class ZippedShop
         $bytes = 0;
         while (! feof($from) && $bytes <= $most) {
             $chunk = fread($from, self::CHUNK);
-            if ($chunk === false || @fwrite($target, $chunk) !== strlen($chunk)) {
+            if ($chunk === false) {
                 return null;
             }
+            @fwrite($target, $chunk) === strlen($chunk) || throw new NoRoom;
             $bytes += strlen($chunk);
         }
         fclose($target);

@@ -93,6 +93,12 @@ final class InAndOutTest extends TestCase
         );
     }
 
+    public function test_a_row_that_is_wrong_in_two_places_is_one_row_to_mend(): void
+    {
+        $preview = $this->bring("stock number,stock,price\nLF-0028-02,lots,dear\nLF-0028-01,3,4.00\n")->json('preview');
+        self::assertSame([1, 2, 1], [$preview['wrongCount'], count($preview['wrong']), $preview['changed']]);
+    }
+
     public function test_columns_that_are_known_stay_so_where_the_key_is_not(): void
     {
         $file = $this->bring("Nr;stock;PRICE\nLF-0028-02;3;4,00\n")->json();
@@ -102,11 +108,27 @@ final class InAndOutTest extends TestCase
         self::assertSame(1, $look['changed']);
     }
 
+    public function test_a_file_that_is_refused_as_a_whole_is_said_to_be_so_whatever_of_it_was_wanted(): void
+    {
+        $file = $this->bring("stock number,stock\nLF-0028-02,24\n")->json('file');
+        $this->take($file, ['good' => true, 'columns' => ['stock number' => '']])
+            ->assertStatus(409)
+            ->assertJsonPath('preview.entry', 0)
+            ->assertJson(['message' => 'No column tells which variant a row is about: stock number, bar code or '
+                .'address name. The columns are: stock number, stock. Nothing was changed.']);
+        $this->take($file, ['good' => true])->assertOk();
+        $this->take($file, ['good' => true])->assertOk()->assertJsonPath('preview.entry', 0);
+    }
+
     public function test_all_or_nothing_or_the_good_rows(): void
     {
         $file = $this->bring("stock number,stock\nLF-0028-02,24\nLF-0028-01,lots\n")->json('file');
         $before = DB::table('variants')->orderBy('id')->pluck('stock')->all();
-        $this->take($file, [])->assertStatus(409)->assertJsonPath('preview.entry', 0);
+        $this->take($file, [])->assertStatus(409)->assertJsonPath('preview.entry', 0)
+            ->assertJsonPath(
+                'message',
+                'The stock is a whole number from 0 to 10000000, or empty. Nothing was saved yet.',
+            );
         self::assertSame($before, DB::table('variants')->orderBy('id')->pluck('stock')->all());
         $this->take($file, ['good' => true])->assertOk()->assertJsonPath('preview.wrongCount', 1);
         self::assertSame(24, DB::table('variants')->where('sku', 'LF-0028-02')->value('stock'));

@@ -116,10 +116,18 @@ final class ProductRowsTest extends TestCase
     public function test_a_template_that_is_written_over_another_pins_the_page_where_it_is_shown_with_another(): void
     {
         $shown = (string) $this->getJson('/studio/who/rows?q='.urlencode($this->sku()))->json('rows.0.templateName');
-        self::assertSame(0, $this->in("address name,template\n$this->slug,$shown\n")->changed);
-        self::assertSame(1, $this->in("address name,template\n$this->slug,Launch\n")->changed);
-        self::assertSame(0, $this->again()->changed);
-        $empty = $this->in("address name,template\n$this->slug,\n", new RowWishes(emptied: true));
+        $meant = ['template' => 'template'];
+        $alone = $this->in("address name,template\n$this->slug,Launch\n");
+        self::assertSame([0, 'Besides the key'], [
+            $alone->changed, substr(ProblemWords::of($alone->problems[0]->problem), 0, 15),
+        ], 'It goes out for reading unless it is said that it is meant.');
+        self::assertSame(0, $this->in("address name,template\n$this->slug,$shown\n", columns: $meant)->changed);
+        self::assertSame(1, $this->in("address name,template\n$this->slug,Launch\n", columns: $meant)->changed);
+        self::assertSame(0, $this->again(columns: $meant)->changed);
+        $empty = $this->in("address name,template\n$this->slug,\n", new RowWishes(
+            emptied: true,
+            columns: $meant,
+        ));
         self::assertSame([0, [], 1], [$empty->changed, $this->said($empty), DB::table('pins')->count()]);
     }
 
@@ -151,6 +159,30 @@ final class ProductRowsTest extends TestCase
         self::assertStringStartsWith($words, ProblemWords::of($done->problems[0]->problem));
         self::assertSame($meant, $done->problems[0]->meant);
         self::assertSame($before, $this->everything(), 'The good cell of a bad row is not taken either.');
+    }
+
+    public function test_what_moves_is_said_of_brand_and_pin_together(): void
+    {
+        $brands = $this->template('Of Hallorme');
+        $this->edit($brands, $this->reach([['brand', 'isOneOf', [$this->id('brands', 'Hallorme')]]]));
+        $this->publish($brands);
+        $other = $this->id('brands', DB::table('products')->where('id', $this->product)->value('brand_id')
+            === $this->id('brands', 'Ostrelve') ? 'Thessamer' : 'Ostrelve');
+        DB::table('products')->where('id', $this->product)->update(['brand_id' => $other]);
+        $this->in("address name,brand\n$this->slug,Hallorme\n");
+        // By its brand it would go to the fallback, and the pin keeps it where it is.
+        $stays = "address name,brand,pinned to\n$this->slug,Thessamer,Of Hallorme\n";
+        $seen = $this->in($stays, new RowWishes(dry: true));
+        self::assertSame([0, []], [$seen->moves['moved'], $seen->moves['moves']]);
+        $done = $this->again();
+        self::assertSame([0, 1], [$done->moves['moved'], DB::table('pins')->count()]);
+        $this->back($done)->assertOk();
+        $moves = $this->in("address name,brand,pinned to\n$this->slug,Thessamer,Launch\n", new RowWishes(dry: true));
+        self::assertSame([['Of Hallorme', 'Launch', 1]], array_map(
+            static fn (array $move): array => [$move['fromName'], $move['toName'], $move['count']],
+            $moves->moves['moves'],
+        ));
+        self::assertSame($moves->moves['moved'], $this->again()->moves['moved']);
     }
 
     public function test_rows_of_one_product_say_the_same_or_are_refused(): void
