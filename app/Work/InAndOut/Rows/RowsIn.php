@@ -97,11 +97,12 @@ final readonly class RowsIn
         if ($many->isEmpty() && $changes !== null) {
             return $report->outcome(0, self::of($this->impact->of($changes)));
         }
-        $pins === null || $changes === null || $many->beside($pins->touched(), static function () use ($changes): ?Refusal {
-            Deeds::apply($changes);
+        $apply = static function () use ($changes): ?Refusal {
+            $changes === null || Deeds::apply($changes);
 
             return null;
-        });
+        };
+        $pins === null || $many->beside($pins->touched(), $apply);
         $moves = $many->foresee();
 
         return $moves instanceof Refusal ? $this->refused($moves, $report) : $report->outcome(0, $moves);
@@ -128,7 +129,7 @@ final readonly class RowsIn
                 ? $this->refused($refusal ?? new Refusal([]), $report)
                 : $report->outcome(0, self::of($release->impact), $release->id);
         }
-        $pins === null || $changes === null || $many->beside($pins->touched(), $pin);
+        $pins === null || $many->beside($pins->touched(), $pin);
         $done = $many->save($user, $words);
 
         return $done instanceof Refusal

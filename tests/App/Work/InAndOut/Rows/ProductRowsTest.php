@@ -185,6 +185,33 @@ final class ProductRowsTest extends TestCase
         self::assertSame($moves->moves['moved'], $this->again()->moves['moved']);
     }
 
+    public function test_a_file_leaves_a_product_as_saving_the_same_on_its_page_does(): void
+    {
+        $before = (array) DB::table('products')->where('id', $this->product)->first();
+        $fields = [
+            'title' => 'Ähnliche Tinte, “neu”', 'description' => '<p>Rests on the page.</p>', 'published' => false,
+            'searchTitle' => 'Found so', 'shownFrom' => '2027-01-01',
+        ];
+        $whole = fn (): array => [
+            DB::table('products')->where('id', $this->product)->first(),
+            DB::table('product_words')->where('rowid', $this->product)->get()->all(),
+            DB::table('products')->orderBy('title_order')->orderBy('id')->pluck('id')->all(),
+        ];
+        $saved = $this->postJson('/studio/catalogue/save', ['changes' => [[
+            'thing' => 'product', 'id' => $this->product, 'after' => $fields,
+            'before' => [
+                'title' => $before['title'], 'description' => $before['description'], 'published' => true,
+                'searchTitle' => '', 'shownFrom' => null,
+            ],
+        ]]])->assertOk()->json('entry');
+        $expected = $whole();
+        $this->postJson("/studio/catalogue/entries/$saved/take-back")->assertOk();
+        $done = $this->in('address name;title;description;shown to customers;title for search engines;first day it is '
+            ."shown\n$this->slug;\"{$fields['title']}\";{$fields['description']};no;Found so;2027-01-01\n");
+        self::assertSame([], $this->said($done));
+        self::assertEquals($expected, $whole());
+    }
+
     public function test_rows_of_one_product_say_the_same_or_are_refused(): void
     {
         [$one, $two, $three] = DB::table('variants')->where('product_id', $this->product)->orderBy('id')->limit(3)
