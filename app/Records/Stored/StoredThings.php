@@ -6,7 +6,6 @@ namespace Vestibra\App\Records\Stored;
 
 use Illuminate\Support\Facades\Queue;
 use LogicException;
-use stdClass;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\RewordCategories;
 use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
@@ -17,12 +16,10 @@ use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Records\Stored\Sql\ColumnRows;
 use Vestibra\App\Records\Stored\Sql\OldAddressRows;
 use Vestibra\Core\Catalogue\Changing\Change;
-use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Records;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Fact;
-use Vestibra\Core\Catalogue\Folding;
 
 /** The things of the catalogue in the database. What is derived from them is brought up to date with `settle`. */
 final class StoredThings implements Records
@@ -42,9 +39,6 @@ final class StoredThings implements Records
 
     /** Fields of products that nothing is derived from. */
     private const ASIDE = ['published', 'shownFrom', 'shownUntil', 'added', 'searchTitle', 'searchDescription'];
-
-    /** When a product was first shown that never was: its column takes no nothing. */
-    private const NEVER = '9999-12-31 00:00:00';
 
     /** @var array<int, true> products whose derived columns are behind */
     private array $stale = [];
@@ -91,7 +85,7 @@ final class StoredThings implements Records
             : ['id', ...array_values(array_intersect_key(Tables::columns($thing), $wanted))];
         foreach (Tables::columns($thing) === [] ? [] : array_chunk($ids, 5_000) as $some) {
             foreach (Rows::in(Tables::of($thing))->whereIntegerInRaw('id', $some)->get($columns) as $row) {
-                $fields = self::fields($thing, $row);
+                $fields = StoredFields::of($thing, $row);
                 $things[$row->id] = $only === [] ? $fields : array_intersect_key($fields, $wanted);
             }
         }
@@ -143,7 +137,7 @@ final class StoredThings implements Records
 
             return $change->with($alongside + ['own' => $own]);
         }
-        $columns = $this->columns($change->thing, $change->after);
+        $columns = StoredFields::columns($change->thing, $change->after);
         if ($change->thing === Thing::OptionValue) {
             unset($this->options[$change->id]);
         }
@@ -207,7 +201,7 @@ final class StoredThings implements Records
         $rows = [];
         $names = [];
         foreach ($changes as $change) {
-            $columns = $this->columns($thing, $change->after ?? []);
+            $columns = StoredFields::columns($thing, $change->after ?? []);
             $names = array_keys($columns);
             $rows[] = [$change->id, ...array_values($columns)];
         }
@@ -340,54 +334,6 @@ final class StoredThings implements Records
         }
     }
 
-    /** @return array<string, mixed> */
-    private static function fields(Thing $thing, stdClass $row): array
-    {
-        $values = (array) $row;
-        $fields = [];
-        foreach (ThingFields::of($thing) as $name => $field) {
-            $column = Tables::columns($thing)[$name] ?? null;
-            $value = $column === null ? [] : $values[$column] ?? null;
-            $fields[$name] = match (true) {
-                $column === null, $value === null => $value,
-                $value === self::NEVER => null,
-                $field->type === FieldType::Flag => (bool) $value,
-                $field->type === FieldType::From,
-                $field->type === FieldType::Until => is_string($value) ? str_replace(' ', 'T', $value).'Z' : null,
-                $field->type === FieldType::Rule => is_string($value) ? json_decode($value, true) : null,
-                default => $value,
-            };
-        }
-
-        return $fields;
-    }
-
-    /**
-     * @param  array<string, mixed>  $fields
-     * @return array<string, mixed>
-     */
-    private function columns(Thing $thing, array $fields): array
-    {
-        $columns = [];
-        foreach (array_intersect_key(Tables::columns($thing), $fields) as $name => $column) {
-            $value = $fields[$name];
-            $type = ThingFields::field($thing, $name)?->type;
-            $columns[$column] = match (true) {
-                $type === FieldType::From,
-                $type === FieldType::Until => is_string($value)
-                    ? str_replace(['T', 'Z'], [' ', ''], $value)
-                    : ($name === 'added' ? self::NEVER : null),
-                $type === FieldType::Rule => $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR),
-                default => $value,
-            };
-        }
-        foreach (array_intersect_key(Tables::folded($thing), $fields) as $name => $column) {
-            $columns[$column] = Folding::fold(is_string($fields[$name]) ? $fields[$name] : '');
-        }
-
-        return $columns;
-    }
-
     /** @return array<string, mixed> what stood beside the fields of something that comes back */
     private static function own(Change $change): array
     {
@@ -403,7 +349,7 @@ final class StoredThings implements Records
     private function standIns(Thing $thing): array
     {
         return match ($thing) {
-            Thing::Product => ['title_folded' => '', 'added_at' => self::NEVER],
+            Thing::Product => ['title_folded' => '', 'added_at' => StoredFields::NEVER],
             Thing::Category => ['lower' => 0, 'upper' => 0],
             default => [],
         };
