@@ -22,6 +22,8 @@ return [
     'rules' => storage_path('framework/rules'),
     // Files of rows that were brought and not yet taken; they are let go of after a day.
     'incoming' => storage_path('framework/incoming'),
+    // What was asked for and takes long, with what came of it; for a day too.
+    'errands' => env('ERRANDS_FOLDER', storage_path('framework/errands')),
     'pictures' => env('PICTURES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/pictures'),
     // The shop's database, pictures and files, in generations (app/Keeping/DataFolder.php).
     'data' => env('DATA_FOLDER', storage_path('data')),

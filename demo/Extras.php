@@ -136,8 +136,11 @@ final readonly class Extras
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'leaflet');
         file_put_contents($path, Leaflet::pdf($lines));
-
-        return $this->file(FileUse::Download, $path, "$name.pdf");
+        try {
+            return $this->file(FileUse::Download, $path, "$name.pdf");
+        } finally {
+            @unlink($path);
+        }
     }
 
     private function file(FileUse $use, string $path, string $name): int

@@ -248,6 +248,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('in-and-out/whole/{brought}', [Studio\Catalogue\WholeController::class, 'look']);
         Route::post('in-and-out/take-back', [Studio\Catalogue\InAndOutController::class, 'takeBack']);
         Route::post('in-and-out', [Studio\Catalogue\InAndOutController::class, 'bring']);
+        Route::get('errands/{errand}', [Studio\Errands\ErrandController::class, 'show']);
+        Route::post('errands/{errand}/stop', [Studio\Errands\ErrandController::class, 'stop']);
         Route::post('in-and-out/{brought}/look', [Studio\Catalogue\InAndOutController::class, 'look']);
         Route::post('in-and-out/{brought}/take', [Studio\Catalogue\InAndOutController::class, 'take']);
         Route::post('house-style/{house}/publish', [Studio\Releases\HouseStyleController::class, 'publish']);

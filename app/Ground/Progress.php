@@ -27,7 +27,13 @@ final readonly class Progress
         }
         Cache::put("progress $this->key", [$what, $done, $all], now()->addMinutes(self::MINUTES));
 
-        return Cache::get("stop $this->key") !== true;
+        return ! $this->isStopped();
+    }
+
+    /** Whether somebody wants it stopped. */
+    public function isStopped(): bool
+    {
+        return Cache::get("stop $this->key") === true;
     }
 
     /** @return array{what: string, done: int, all: int} */

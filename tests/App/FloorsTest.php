@@ -125,6 +125,7 @@ final class FloorsTest extends Plain
             'Ground', 'Records/Models', 'Style', 'Work/Saving', 'Work/Templates', 'Work/InAndOut/Folder',
             'Work/InAndOut/Linked',
         ],
+        'Work/Errands' => ['Ground', 'Records/Models'],
         'Work/Fitting' => ['Ground', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
         'Work/Tending' => [
             'Ground/Problems', 'Ground', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Words',
@@ -153,12 +154,16 @@ final class FloorsTest extends Plain
             'Reach/Trees', 'Words', 'PagesOut', 'Work/Saving', 'Work/Finding', 'Work/Drafting',
             'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Doors/Requests',
         ],
+        'Doors/Studio/Errands' => [
+            'Ground', 'Records/Models', 'Words', 'Work/Errands', 'Work/InAndOut/Rows', 'Work/InAndOut/Whole',
+            'Doors/Requests',
+        ],
         'Doors/Studio/Catalogue' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings',
             'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules',
             'Reach/Trees', 'Words', 'Work/Saving', 'Work/Finding', 'Work/Sheets', 'Work/Bulk', 'Work/Templates',
             'Work/InAndOut/Linked', 'Work/InAndOut/Columns', 'Work/InAndOut/Rows', 'Work/InAndOut/Whole',
-            'Doors/Requests', 'Doors/Studio/Answers',
+            'Doors/Requests', 'Doors/Studio/Answers', 'Doors/Studio/Errands',
         ],
         'Doors/Studio/Customers' => [
             'Ground', 'Records/Models/Shop', 'Records/Models/Catalogue', 'Lists/Search', 'Shop', 'Shop/News',
@@ -198,7 +203,7 @@ final class FloorsTest extends Plain
             'Records/Models/Catalogue', 'Records/Catalogue', 'Lists/Filters', 'Lists/Orders', 'Lists/Search',
             'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Reach/Numbers', 'Words', 'Style', 'Shop',
             'PagesOut', 'PagesOut/Walking', 'Work/Saving', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder',
-            'Work/InAndOut/Rows', 'Work/Fitting', 'Doors/Requests', 'Doors/Shop',
+            'Work/InAndOut/Rows', 'Work/Errands', 'Work/Fitting', 'Doors/Requests', 'Doors/Shop',
         ],
     ];
 

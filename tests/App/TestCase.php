@@ -54,6 +54,7 @@ abstract class TestCase extends LaravelTestCase
             // Two runs beside each other let go of each other's otherwise.
             'vestibra.rules' => self::folder('rules'),
             'vestibra.incoming' => self::folder('incoming'),
+            'vestibra.errands' => self::folder('errands'),
         ]);
         $this->owner = User::query()->firstOrFail();
     }
@@ -70,6 +71,7 @@ abstract class TestCase extends LaravelTestCase
     {
         DB::purge();
         @unlink($this->copy);
+        @unlink("$this->copy-journal");
         parent::tearDown();
     }
 

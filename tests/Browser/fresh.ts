@@ -36,6 +36,7 @@ export const test = base.extend<{ fresh: string }>({
             const port = firstPort + info.parallelIndex;
             // What was counted to keep spam out; an answer to the test before may still be writing there.
             putAway(`${root}/cache-${port}`);
+            putAway(`${root}/errands-${port}`);
             layBeside(port);
             await use(browserName);
         },

@@ -261,3 +261,37 @@ test('the shop goes out as a zip and comes in again, linked products are changed
     await expect(inside).toContainText('This is no JSON');
     await expect(inside.getByRole('button', { name: 'Take it over' })).toBeDisabled();
 });
+
+test('a large file is read while its owner is elsewhere, can be stopped, and is shown when they come back', async ({
+    page,
+}, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/in-and-out');
+    const path = info.outputPath('large.csv');
+    const note = 'a'.repeat(1000);
+    const rows = Array.from({ length: 600 }, (_, at) => `none-${at},1,${note}`);
+    writeFileSync(path, ['stock number,stock,note', `LF-0028-02,321,${note}`, ...rows].join('\n'));
+    const input = page.locator('input[type=file]');
+    await input.setInputFiles(path);
+    await expect(page.getByRole('progressbar', { name: 'Reading…' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'stop here' }).click();
+    await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible();
+    await expect(page.getByRole('progressbar')).toHaveCount(0);
+
+    await input.setInputFiles(path);
+    await expect(page.getByRole('progressbar', { name: 'Reading…' })).toBeVisible();
+    await page.goto('/studio/products');
+    await page.goto('/studio/in-and-out');
+    await expect(page.getByRole('heading', { name: '“large.csv”' })).toBeVisible();
+    await expect(page.getByText('1 row: stock of 1')).toBeVisible();
+    await page.getByRole('button', { name: 'Take over 1, leave 600' }).click();
+    await expect(page.getByRole('progressbar', { name: 'Taking it over…' })).toBeVisible();
+    await page.reload();
+    const done = page.getByRole('region', { name: 'What was done' });
+    await expect(done).toContainText('1 row taken over');
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'In and out' })).toBeVisible();
+    await expect(done).toHaveCount(0);
+});

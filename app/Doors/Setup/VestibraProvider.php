@@ -74,6 +74,7 @@ use Vestibra\App\Shop\Listing;
 use Vestibra\App\Style\AskedHouse;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\App\Work\Errands\Errands;
 use Vestibra\App\Work\InAndOut\Folder\BesidesWords;
 use Vestibra\App\Work\InAndOut\Folder\ShopNames;
 use Vestibra\App\Work\InAndOut\Folder\ThingFiles;
@@ -109,6 +110,7 @@ final class VestibraProvider extends ServiceProvider
         }
         foreach ([
             RuleFiles::class => 'rules', KeptAround::class => 'around', IncomingFiles::class => 'incoming',
+            Errands::class => 'errands',
         ] as $class => $folder) {
             $this->app->when($class)->needs('$folder')->give(static fn (): string => config()->string(
                 "vestibra.$folder",

@@ -3,6 +3,7 @@
     import { rowsToBring } from '../../lib/rowsToBring';
     import { counted } from '../../lib/words';
     import type { InAndOutData, Screen } from '../../lib/types';
+    import ErrandLine from '../../parts/ErrandLine.svelte';
     import Frame from '../../parts/Frame.svelte';
     import { Incoming, isDone } from './incoming.svelte';
     import Out from './Out.svelte';
@@ -19,7 +20,10 @@
 
     onMount(() => {
         const rows = rowsToBring();
+        const { untold } = screen.data;
         if (rows !== null) void incoming.paste(rows);
+        else if (untold?.rows) void incoming.resume(untold.errand, untold.rows);
+        else if (untold?.whole) void whole.resume(untold.errand, untold.whole);
     });
 </script>
 
@@ -106,9 +110,10 @@
                         >{/each}
                 </p>
             {/if}
-            {#if incoming.busy || whole.busy}<p class="mt-3 text-quiet" role="status">
-                    {incoming.busy || whole.busy}
-                </p>{/if}
+            {#if incoming.busy || whole.busy}<ErrandLine
+                    errand={incoming.busy ? incoming.errand : whole.errand}
+                    doing={incoming.busy || whole.busy}
+                />{/if}
         </section>
         <Out data={screen.data} />
     {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { movesOf, pageWords } from '../../lib/pages';
     import { counted, either, number } from '../../lib/words';
+    import ErrandLine from '../../parts/ErrandLine.svelte';
     import type { Incoming } from './incoming.svelte';
     import WrongRows from './WrongRows.svelte';
 
@@ -149,6 +150,7 @@
         </section>
         <WrongRows {incoming} />
     </div>
+    {#if incoming.busy && incoming.errand.state}<ErrandLine errand={incoming.errand} doing={incoming.busy} />{/if}
     <div
         class="sticky bottom-0 mt-6 flex flex-wrap items-center justify-between gap-4 border-t border-hair bg-paper py-3"
     >

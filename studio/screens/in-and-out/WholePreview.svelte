@@ -1,6 +1,7 @@
 <script lang="ts">
     import { movesOf, pageWords } from '../../lib/pages';
     import { counted, listed, number } from '../../lib/words';
+    import ErrandLine from '../../parts/ErrandLine.svelte';
     import type { Whole } from './whole.svelte';
 
     /** What a file that holds more than rows is, and what reading it would do. */
@@ -53,7 +54,7 @@
                 where it is to appear</label
             >
         {/if}
-        {#if whole.busy}<p class="mt-3 text-quiet" role="status">{whole.busy}</p>{/if}
+        {#if whole.busy}<ErrandLine errand={whole.errand} doing={whole.busy} />{/if}
         {#if seen.problems.length > 0}
             <h2 class="mt-5 text-lg">It cannot be read like this</h2>
             <ul class="mt-1">

@@ -1,8 +1,9 @@
+import { Errand } from '../../lib/errand.svelte';
 import { post, upload } from '../../lib/http';
 import { freshId } from '../../lib/ids';
 import { notices } from '../../lib/notices.svelte';
 import { counted, number } from '../../lib/words';
-import type { BroughtFile, CatalogueSaved, RowWrong, RowsPreview } from '../../lib/types';
+import type { BroughtFile, CatalogueSaved, ErrandState, RowWrong, RowsGiven, RowsPreview } from '../../lib/types';
 import { takenBack } from './takenBack';
 import { MOST_ROWS, asRows, isWorkbook, sheetsOf, type WorkbookSheet } from './workbook';
 
@@ -26,6 +27,7 @@ export class Incoming {
     mended = $state.raw<Record<number, Record<number, string> | null>>({});
     busy = $state('');
     taken = $state.raw<RowsPreview | null>(null);
+    readonly errand = new Errand();
     private original: File | null = null;
     private asking = 0;
 
@@ -65,7 +67,7 @@ export class Incoming {
     async paste(text: string): Promise<void> {
         this.sheets = [];
         [this.name, this.read] = ['', ''];
-        await this.call(post<BroughtFile>('/studio/in-and-out', { text }));
+        await this.call(post<BroughtFile | ErrandState>('/studio/in-and-out', { text }));
     }
 
     setColumn(called: string, is: string): Promise<void> {
@@ -91,28 +93,27 @@ export class Incoming {
 
     /** What it would change, read as it is wished now. */
     look(): Promise<void> {
-        return this.call(post<BroughtFile>(`/studio/in-and-out/${this.file}/look`, this.wishes()));
+        return this.call(post<BroughtFile | ErrandState>(`/studio/in-and-out/${this.file}/look`, this.wishes()));
     }
 
-    async take(): Promise<void> {
-        this.busy = 'Taking it over…';
-        try {
-            const done = await post<BroughtFile>(`/studio/in-and-out/${this.file}/take`, {
-                ...this.wishes(),
-                key: freshId(),
-            });
-            this.taken = done.preview;
-            this.preview = null;
-            notices.say(
-                isDone(done.preview)
-                    ? `${counted(done.preview.changed, 'row')} taken over.`
-                    : 'The shop is as the file says: nothing was changed.',
-                ...(isDone(done.preview) ? [{ words: 'Take this back', do: () => void this.back(done.preview) }] : []),
-            );
-        } catch (error) {
-            notices.trouble(error);
-        }
-        this.busy = '';
+    take(): Promise<void> {
+        return this.finish(
+            this.errand.answer(post<BroughtFile | ErrandState>(`/studio/in-and-out/${this.file}/take`, this.wishes())),
+        );
+    }
+
+    /** What was asked for before this window was loaded: what came of it is shown, or waited for. */
+    async resume(errand: string, given: RowsGiven): Promise<void> {
+        this.file = given.file;
+        this.name = given.name;
+        this.numbers = given.numbers;
+        this.emptied = given.emptied;
+        this.leaps = given.leaps;
+        this.good = given.good || !given.take;
+        this.columns = given.columns;
+        this.mended = given.mended;
+        const answer = this.errand.again<BroughtFile>(errand);
+        await (given.take ? this.finish(answer) : this.call(answer));
     }
 
     async back({ entry, release }: RowsPreview): Promise<void> {
@@ -139,7 +140,7 @@ export class Incoming {
     private send(file: File, name: string): Promise<void> {
         this.name = name;
         this.read = '';
-        return this.call(upload<BroughtFile>('/studio/in-and-out', 'file', file));
+        return this.call(upload<BroughtFile | ErrandState>('/studio/in-and-out', 'file', file));
     }
 
     private wishes(): object {
@@ -154,11 +155,31 @@ export class Incoming {
         };
     }
 
-    private async call(answer: Promise<BroughtFile>): Promise<void> {
+    private async finish(answer: Promise<BroughtFile>): Promise<void> {
+        this.busy = 'Taking it over…';
+        try {
+            const done = await answer;
+            this.taken = done.preview;
+            this.preview = null;
+            notices.say(
+                isDone(done.preview)
+                    ? `${counted(done.preview.changed, 'row')} taken over.`
+                    : 'The shop is as the file says: nothing was changed.',
+                ...(isDone(done.preview) ? [{ words: 'Take this back', do: () => void this.back(done.preview) }] : []),
+            );
+        } catch (error) {
+            notices.trouble(error);
+        }
+        this.busy = '';
+    }
+
+    private async call(asked: Promise<BroughtFile | ErrandState>): Promise<void> {
         const mine = ++this.asking;
+        // What nobody waits for any more is not read to its end.
+        void this.errand.stop().catch(() => null);
         this.busy = 'Reading…';
         try {
-            const brought = await answer;
+            const brought = await this.errand.answer(asked);
             // Something else was wished meanwhile: its answer is on its way.
             if (mine !== this.asking) return;
             if (brought.file !== this.file) {

@@ -1,6 +1,7 @@
+import { Errand } from '../../lib/errand.svelte';
 import { post, Refused, upload } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { CatalogueSaved, WholeFile } from '../../lib/types';
+import type { CatalogueSaved, ErrandState, WholeFile, WholeGiven } from '../../lib/types';
 import { takenBack } from './takenBack';
 
 /** Whether a file holds more than rows, by its name. */
@@ -15,11 +16,12 @@ export class Whole {
     leaps = $state(false);
     reach = $state(false);
     busy = $state('');
+    readonly errand = new Errand();
     private asking = 0;
 
     async bring(file: File): Promise<void> {
         this.leave();
-        await this.call('Reading…', upload<WholeFile>('/studio/in-and-out/whole', 'file', file));
+        await this.call('Reading…', upload<WholeFile | ErrandState>('/studio/in-and-out/whole', 'file', file));
     }
 
     /** What it would change, read as it is wished now. */
@@ -28,7 +30,18 @@ export class Whole {
     }
 
     async take(): Promise<void> {
-        const isAnswered = await this.call('Taking it over…', this.ask(true));
+        await this.finish(this.ask(true));
+    }
+
+    /** What was asked for before this window was loaded: what came of it is shown, or waited for. */
+    async resume(errand: string, given: WholeGiven): Promise<void> {
+        [this.over, this.gone, this.leaps, this.reach] = [given.over, given.delete, given.leaps, given.reach];
+        const answer = this.errand.again<WholeFile>(errand);
+        await (given.take ? this.finish(answer) : this.call('Reading…', answer));
+    }
+
+    private async finish(answer: Promise<WholeFile | ErrandState>): Promise<void> {
+        const isAnswered = await this.call('Taking it over…', answer);
         if (!isAnswered || this.seen === null || this.seen.problems.length > 0) return;
         this.done = this.seen;
         this.seen = null;
@@ -49,9 +62,9 @@ export class Whole {
         [this.over, this.gone, this.leaps, this.reach] = [false, false, false, false];
     }
 
-    private ask(take: boolean): Promise<WholeFile> {
+    private ask(take: boolean): Promise<WholeFile | ErrandState> {
         const { file, name } = this.seen ?? { file: '', name: '' };
-        return post<WholeFile>(`/studio/in-and-out/whole/${file}`, {
+        return post<WholeFile | ErrandState>(`/studio/in-and-out/whole/${file}`, {
             name,
             take,
             over: this.over,
@@ -62,12 +75,12 @@ export class Whole {
     }
 
     /** Whether the server said what it would do, or did; what was wished since has an answer of its own on its way. */
-    private async call(words: string, answer: Promise<WholeFile>): Promise<boolean> {
+    private async call(words: string, asked: Promise<WholeFile | ErrandState>): Promise<boolean> {
         const mine = ++this.asking;
         this.busy = words;
         let said: WholeFile | null = null;
         try {
-            said = await answer;
+            said = await this.errand.answer(asked);
         } catch (error) {
             // What is wrong in it stands beside its file.
             if (error instanceof Refused && error.status === 409) said = error.body as unknown as WholeFile;

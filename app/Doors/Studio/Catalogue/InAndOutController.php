@@ -14,28 +14,24 @@ use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\CatalogueAnswer;
+use Vestibra\App\Doors\Studio\Errands\ErrandReply;
+use Vestibra\App\Doors\Studio\Errands\RowsErrand;
 use Vestibra\App\Ground\NoRoom;
-use Vestibra\App\Ground\Progress;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Finding\Selections;
 use Vestibra\App\Work\InAndOut\Columns\RowTerms;
 use Vestibra\App\Work\InAndOut\Rows\IncomingFiles;
-use Vestibra\App\Work\InAndOut\Rows\RowPreview;
 use Vestibra\App\Work\InAndOut\Rows\RowsBack;
-use Vestibra\App\Work\InAndOut\Rows\RowsIn;
 use Vestibra\App\Work\InAndOut\Rows\RowsOut;
-use Vestibra\App\Work\InAndOut\Rows\RowWishes;
-use Vestibra\Core\Formats\Tables\NumberForm;
 use Vestibra\Core\Pages\PageKind;
 
 /**
  * Files of rows, in and out: a file that is brought is shown first with everything it would change, and taken as one.
  *
  * @shape InAndOutData array{variants: int, selected: int, columns: list<string>, usual: list<string>,
- *     fields: list<string>}
- * @shape BroughtFile array{file: string, name: string, preview: RowsPreview}
+ *     fields: list<string>, untold: UntoldErrand|null}
  */
 final readonly class InAndOutController
 {
@@ -45,6 +41,9 @@ final readonly class InAndOutController
     /** In seconds. */
     private const LONGEST = 600;
 
+    /** In bytes: smaller files are read at once. */
+    private const SHORT = 500_000;
+
     private const MOST_COLUMNS = 200;
 
     /** Rows that are mended by hand. */
@@ -52,8 +51,7 @@ final readonly class InAndOutController
 
     public function __construct(
         private IncomingFiles $files,
-        private RowsIn $in,
-        private RowPreview $preview,
+        private ErrandReply $reply,
     ) {
     }
 
@@ -67,6 +65,7 @@ final readonly class InAndOutController
             'columns' => $out->columns(),
             'usual' => RowsOut::ofVariants(),
             'fields' => RowTerms::ofShop($facts)->words(),
+            'untold' => $this->reply->untold(),
         ]);
     }
 
@@ -89,62 +88,18 @@ final readonly class InAndOutController
         $kept = $this->files->take(SignedIn::user(), $path);
         $file instanceof UploadedFile || @unlink($path);
 
-        return $this->look($request, $kept, $name, true);
+        return $this->read($request, $kept, $name, ['isNew' => true]);
     }
 
     /** What it would change, read as wished. */
-    public function look(Request $request, string $brought, string $name = '', bool $isNew = false): JsonResponse
+    public function look(Request $request, string $brought): JsonResponse
     {
-        $path = $this->files->path(SignedIn::user(), $brought);
-        if ($path === null) {
-            return self::said('This file is not here any more: files are kept for a day. Bring it once more.', 404);
-        }
-        set_time_limit(self::LONGEST);
-        $remembered = IncomingFiles::remembered($path);
-        $wishes = $this->wishes($request, $name, true, $isNew ? $remembered : null);
-        if (! $wishes instanceof RowWishes) {
-            return $wishes;
-        }
-
-        return new JsonResponse([
-            'file' => $brought,
-            'name' => $name,
-            'preview' => $this->preview->of(
-                $this->in->read($path, SignedIn::user(), $wishes),
-                $path,
-                $wishes->columns,
-                array_keys($isNew || $wishes->columns === $remembered ? $remembered : []),
-            ),
-        ]);
+        return $this->read($request, $brought, Asked::text($request, 'name', 150), []);
     }
 
     public function take(Request $request, string $brought): JsonResponse
     {
-        $path = $this->files->path(SignedIn::user(), $brought);
-        if ($path === null) {
-            return self::said('This file is not here any more: files are kept for a day. Bring it once more.', 404);
-        }
-        set_time_limit(self::LONGEST);
-        $wishes = $this->wishes($request, Asked::text($request, 'name', 150), false, null);
-        if (! $wishes instanceof RowWishes) {
-            return $wishes;
-        }
-        $done = $this->in->read($path, SignedIn::user(), $wishes);
-        if ($done->isDone()) {
-            IncomingFiles::remember($path, array_filter($done->columns + $wishes->columns, is_string(...)));
-        }
-        $answer = ['file' => $brought, 'name' => $wishes->called ?? '', 'preview' => $this->preview->of(
-            $done,
-            $path,
-            $wishes->columns,
-            [],
-        )];
-
-        $problem = $done->isDone() ? null : $done->refusal($wishes->goodOnly);
-
-        return $problem === null
-            ? new JsonResponse($answer)
-            : new JsonResponse(['message' => ProblemWords::of($problem)] + $answer, 409);
+        return $this->read($request, $brought, Asked::text($request, 'name', 150), ['take' => true]);
     }
 
     /** Takes a file back as one: its piece of the history, and the release that pinned pages. */
@@ -189,22 +144,50 @@ final readonly class InAndOutController
         return @file_put_contents($path, mb_scrub($text)) === false ? throw new NoRoom : $path;
     }
 
-    /** @param  array<string, string>|null  $remembered  what the columns were the last time; null: as is asked for */
-    private function wishes(Request $request, string $name, bool $dry, ?array $remembered): RowWishes|JsonResponse
+    /** @param  array<string, bool>  $how */
+    private function read(Request $request, string $brought, string $name, array $how): JsonResponse
     {
+        $path = $this->files->path(SignedIn::user(), $brought);
+        if ($path === null) {
+            return self::said(RowsErrand::GONE, 404);
+        }
         $given = Validator::make($request->all(), [
-            'columns' => ['array', 'max:200'], 'columns.*' => ['nullable', 'string', 'max:80'],
+            'columns' => ['array', 'max:'.self::MOST_COLUMNS], 'columns.*' => ['nullable', 'string', 'max:80'],
             'numbers' => ['nullable', 'in:comma,point'],
             'mended' => ['array', 'max:'.self::MOST_MENDED], 'mended.*' => ['nullable', 'array', 'max:200'],
             'mended.*.*' => ['nullable', 'string', 'max:500'],
         ]);
-        if ($given->fails()) {
-            return self::said($given->errors()->first(), 422);
-        }
+
+        return $given->fails()
+            ? self::said($given->errors()->first(), 422)
+            : $this->reply->asking(RowsErrand::class, $how + [
+                'file' => $brought,
+                'name' => $name,
+                'isNew' => false,
+                'take' => false,
+                'good' => Asked::flag($request, 'good'),
+                'emptied' => Asked::flag($request, 'emptied'),
+                'leaps' => Asked::flag($request, 'leaps'),
+                'columns' => self::columns($request),
+                'numbers' => Asked::text($request, 'numbers'),
+                'mended' => self::mended($request),
+            ], filesize($path) <= self::SHORT);
+    }
+
+    /** @return array<string, string> as the file calls them => what they are said to be */
+    private static function columns(Request $request): array
+    {
         $columns = [];
         foreach (Asked::map($request, 'columns', self::MOST_COLUMNS) as $called => $is) {
             $columns[(string) $called] = is_string($is) ? $is : '';
         }
+
+        return $columns;
+    }
+
+    /** @return array<int, array<int, string>|null> line => place of a cell => what stands there; null: left out */
+    private static function mended(Request $request): array
+    {
         $mended = [];
         foreach (Asked::map($request, 'mended', self::MOST_MENDED) as $line => $cells) {
             $mended[(int) $line] = is_array($cells)
@@ -214,20 +197,8 @@ final readonly class InAndOutController
                 )
                 : null;
         }
-        $numbers = Asked::text($request, 'numbers');
 
-        return new RowWishes(
-            $dry,
-            // All that could be taken is shown, whatever is to be done with the rest.
-            $dry || Asked::flag($request, 'good'),
-            Asked::flag($request, 'emptied'),
-            Asked::flag($request, 'leaps'),
-            $remembered ?? $columns,
-            NumberForm::tryFrom($numbers),
-            $mended,
-            $name === '' ? null : $name,
-            fn (int $done, int $all): bool => (new Progress(Asked::key($request)))->note('made', $done, $all),
-        );
+        return $mended;
     }
 
     private static function said(string $message, int $status): JsonResponse

@@ -20,8 +20,8 @@ final readonly class RowWishes
      * @param  array<int, array<int, string>|null>  $mended  line => place of a cell => what stands there instead; null:
      *     the row is left out
      * @param  string|null  $called  what the file is called in the history; null: as it is
-     * @param  Closure(int, int): bool|null  $goOn  asked between two parts of the whole, with how many are made of how
-     *     many; false ends it, and nothing of it stays
+     * @param  Closure(string, int, int): bool|null  $goOn  asked again and again with what is being done, with how
+     *     many, and of how many (0: not known); false ends it, and nothing of it stays
      */
     public function __construct(
         public bool $dry = false,

@@ -74,11 +74,21 @@ final readonly class RowsIn
         }
         $names = new RowNames($this->categories);
         $report = new RowsReport($columns);
-        $many = new Many($this->things, $this->checks, $this->moves, $this->settling, $wishes->goOn);
+        $goOn = $wishes->goOn ?? static fn (): bool => true;
+        $many = new Many(
+            $this->things,
+            $this->checks,
+            $this->moves,
+            $this->settling,
+            static fn (int $done, int $all): bool => $goOn('made', $done, $all),
+        );
         $pins = new RowPins($this->found, $columns, $names);
         [$cells, $own] = $this->cells($file, $columns, $wishes, $names);
         $taken = new RowsTaken($this->things, $many, $report, $cells, $own, $pins, $names, $wishes);
         foreach (self::some($file, $wishes->mended) as $rows) {
+            if (! $goOn('looked at', $report->rows, 0)) {
+                return $this->refused(new Refusal([CatalogueProblem::Stopped->at()]), $report);
+            }
             $taken->take($rows);
         }
         $pins = $pins->isNothing() ? null : $pins;

@@ -211,9 +211,13 @@ final class WholeTest extends TestCase
         $copy = (string) tempnam(sys_get_temp_dir(), 'brought');
         copy($this->path, $copy);
 
-        return $this->post('/studio/in-and-out/whole', [
-            'file' => new UploadedFile($copy, $name, test: true),
-        ], ['Accept' => 'application/json']);
+        try {
+            return $this->post('/studio/in-and-out/whole', [
+                'file' => new UploadedFile($copy, $name, test: true),
+            ], ['Accept' => 'application/json']);
+        } finally {
+            @unlink($copy);
+        }
     }
 
     /**
