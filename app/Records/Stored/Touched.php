@@ -15,13 +15,13 @@ final readonly class Touched
     private const FOR_PRODUCTS = ['parent', 'rule', 'products', 'mergedFrom', 'option'];
 
     /**
-     * @param  array<string, list<int>>  $things  by thing: those that change themselves, and those that products join
-     *     or leave
-     * @param  array<string, list<int>>  $whole  by thing: those whose products may all move
+     * @param  array<string, array<int, int>>  $things  by thing, each as its own key: those that change themselves, and
+     *     those that products join or leave
+     * @param  array<string, array<int, int>>  $whole  by thing: those whose products may all move
      */
     private function __construct(
-        public array $things,
-        public array $whole,
+        private array $things,
+        private array $whole,
     ) {
     }
 
@@ -34,7 +34,8 @@ final readonly class Touched
         $things = $whole = [];
         foreach ($entry->changes as $change) {
             $fields = $stands[$change->thing->value][$change->id] ?? [];
-            $things[$change->thing->value][$change->id] = $change->id;
+            // A variant has no page: its product stands for it.
+            $change->thing === Thing::Variant || $things[$change->thing->value][$change->id] = $change->id;
             foreach ([$fields, ($change->after ?? []) + $fields] as $side) {
                 foreach (self::around($change->thing, $side) as $thing => $ids) {
                     $things[$thing] = ($things[$thing] ?? []) + array_combine($ids, $ids);
@@ -48,7 +49,7 @@ final readonly class Touched
             }
         }
 
-        return new self(array_map(array_values(...), $things), array_map(array_values(...), $whole));
+        return new self($things, $whole);
     }
 
     public static function nothing(): self
@@ -59,7 +60,7 @@ final readonly class Touched
     /** @param  list<int>  $products  by what is not in the catalogue, as a pin */
     public static function products(array $products): self
     {
-        return new self([Thing::Product->value => $products], []);
+        return new self([Thing::Product->value => array_combine($products, $products)], []);
     }
 
     /** What this or the other touches. */
@@ -69,17 +70,14 @@ final readonly class Touched
     }
 
     /**
-     * @param  array<string, list<int>>  $one
-     * @param  array<string, list<int>>  $other
-     * @return array<string, list<int>>
+     * @param  array<string, array<int, int>>  $one
+     * @param  array<string, array<int, int>>  $other
+     * @return array<string, array<int, int>>
      */
     private static function together(array $one, array $other): array
     {
         foreach ($other as $thing => $ids) {
-            // What is in both stands in it twice where there is much of it: as a set it is the same.
-            $one[$thing] = count($ids) < 1_000 && count($one[$thing] ?? []) < 1_000
-                ? array_values(array_unique([...$one[$thing] ?? [], ...$ids]))
-                : [...$one[$thing] ?? [], ...$ids];
+            $one[$thing] = ($one[$thing] ?? []) + $ids;
         }
 
         return $one;
@@ -88,13 +86,13 @@ final readonly class Touched
     /** @return list<int> */
     public function things(Thing $thing): array
     {
-        return $this->things[$thing->value] ?? [];
+        return array_values($this->things[$thing->value] ?? []);
     }
 
     /** @return list<int> */
     public function whole(Thing $thing): array
     {
-        return $this->whole[$thing->value] ?? [];
+        return array_values($this->whole[$thing->value] ?? []);
     }
 
     /**
