@@ -13,13 +13,15 @@ use Vestibra\Core\Reach\Short\PlainChoice;
 final readonly class CountedChoices
 {
     /**
-     * @param  PageSet  $shown  all products that customers see
+     * @param  PageSet  $shown  all products that customers see, or some of them with all that are selected
+     * @param  bool  $isSome  it is some of them
      * @param  bool  $isLarge  only what holds for all that are selected can be waited for
      */
     public function __construct(
         private ChoiceRows $rows,
         private PageSet $selected,
         private PageSet $shown,
+        private bool $isSome,
         private bool $isLarge,
     ) {
     }
@@ -30,8 +32,8 @@ final readonly class CountedChoices
      */
     public function of(string $moment): array
     {
-        $this->rows->count($moment);
-        $none = $this->rows->uncounted();
+        $this->rows->count($moment, $this->isSome ? $this->shown : null);
+        $none = $this->rows->uncounted()->and($this->shown);
         $sold = $this->shown->without($none);
         $on = $this->rows->holding('counted', 'sale = 1', $sold)->and($sold);
         $in = $this->rows->holding('counted', 'supply = 1', $sold)->and($sold);

@@ -47,11 +47,11 @@ final readonly class ShortChoices
 
     /**
      * In the order of how lasting they are: where one condition of what comes first gives a selection, nothing that
-     * comes later is asked for.
+     * comes later is asked for. What is counted (`counted`) is less lasting than all of them.
      *
      * @return iterable<list<PlainChoice|ValueChoice>>
      */
-    public function of(ChoiceRows $rows, PageSet $selected, PageSet $shown): iterable
+    public function lasting(ChoiceRows $rows, PageSet $selected, PageSet $shown): iterable
     {
         $filed = $rows->linked('category_product', 'category_id');
         $brands = $rows->brands();
@@ -74,7 +74,35 @@ final readonly class ShortChoices
             ...$this->facts($rows, $count, $shown),
             ...$this->options($rows, $count, $shown),
         ];
-        yield (new CountedChoices($rows, $selected, $shown, $shown->count() > self::LARGE))
+    }
+
+    /** @return list<PlainChoice> */
+    public function counted(ChoiceRows $rows, PageSet $selected, PageSet $shown): array
+    {
+        return $this->count($rows, $selected, $shown, false, $shown->count() > self::LARGE);
+    }
+
+    /**
+     * What is counted of some products that are not selected: a condition that holds for one of them takes more than
+     * the selected ones.
+     *
+     * @param  PageSet  $some  with all that are selected
+     * @return list<PlainChoice>
+     */
+    public function countedAmong(ChoiceRows $rows, PageSet $selected, PageSet $some): array
+    {
+        return $this->count($rows, $selected, $some, true, true);
+    }
+
+    /** @return list<PlainChoice> */
+    private function count(
+        ChoiceRows $rows,
+        PageSet $selected,
+        PageSet $shown,
+        bool $isSome,
+        bool $isLarge,
+    ): array {
+        return (new CountedChoices($rows, $selected, $shown, $isSome, $isLarge))
             ->of(SellingSql::moment($this->clock->now()));
     }
 

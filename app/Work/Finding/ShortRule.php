@@ -23,6 +23,9 @@ use Vestibra\Core\Reach\Short\ShortRules;
  */
 final readonly class ShortRule
 {
+    /** Products that are looked at to see what takes more than the selected ones. */
+    private const SOME = 300;
+
     public function __construct(
         private Selections $selections,
         private ShortChoices $choices,
@@ -69,14 +72,34 @@ final readonly class ShortRule
     private function shortest(ChoiceRows $rows, PageSet $selected, PageSet $shown): ?ShortestRule
     {
         $choices = [];
-        foreach ($this->choices->of($rows, $selected, $shown) as $more) {
+        foreach ($this->choices->lasting($rows, $selected, $shown) as $more) {
             array_push($choices, ...$more);
             $rule = ShortRules::ofOne($choices, $selected, $shown);
             if ($rule !== null) {
                 return $rule;
             }
         }
+        if (ShortRules::ofOne($choices, $selected, $shown, 2) !== null
+            && ! $this->mayBeCounted($rows, $selected, $shown)) {
+            return ShortRules::find($choices, $selected, $shown);
+        }
+        array_push($choices, ...$this->choices->counted($rows, $selected, $shown));
 
-        return ShortRules::find($choices, $selected, $shown);
+        return ShortRules::ofOne($choices, $selected, $shown) ?? ShortRules::find($choices, $selected, $shown);
+    }
+
+    /**
+     * Whether one condition on what is counted may give the selection: then it is the shortest rule, and of large shops
+     * finding it is waited for. It gives it of some products too, if it gives it of all.
+     */
+    private function mayBeCounted(ChoiceRows $rows, PageSet $selected, PageSet $shown): bool
+    {
+        $others = $shown->without($selected)->pages();
+        $every = max(1, intdiv(count($others), self::SOME));
+        $some = array_filter($others, static fn (int $at): bool => $at % $every === 0, ARRAY_FILTER_USE_KEY);
+        $among = $selected->or(PageSet::of($some));
+        $choices = $this->choices->countedAmong($rows, $selected, $among);
+
+        return ShortRules::ofOne($choices, $selected, $among) !== null;
     }
 }

@@ -65,13 +65,14 @@ final class ShortRules
     }
 
     /**
-     * The best rule of one clause with one condition.
+     * The best rule of one clause with one condition, or as few more as it takes.
      *
      * @param  list<PlainChoice|ValueChoice>  $choices
+     * @param  int  $most  conditions
      */
-    public static function ofOne(array $choices, PageSet $wanted, PageSet $all): ?ShortestRule
+    public static function ofOne(array $choices, PageSet $wanted, PageSet $all, int $most = 1): ?ShortestRule
     {
-        return (new ClauseSearch($choices, $all->without($wanted)))->find($wanted, 1);
+        return (new ClauseSearch($choices, $all->without($wanted)))->find($wanted, $most);
     }
 
     private function shared(?ShortestRule $one): ?ShortestRule

@@ -112,9 +112,12 @@ final readonly class ChoiceRows
     /**
      * What is counted of the variants of each product is written down, in one walk over their index. A product without
      * variants is not there.
+     *
+     * @param  PageSet|null  $among  only of these; null: of all
      */
-    public function count(string $moment): void
+    public function count(string $moment, ?PageSet $among): void
     {
+        $these = $among === null ? '' : ' and v.product_id in ('.implode(',', $among->pages()).')';
         Database::run('drop table if exists counted');
         Database::run(
             'create temp table counted (id integer primary key, price integer, sale integer, stock integer, supply '
@@ -122,16 +125,14 @@ final readonly class ChoiceRows
         );
         Database::run(
             'insert into counted select v.product_id, min(v.price), 0, case when count(*) = count(v.stock) then '
-                .'sum(max(v.stock, 0)) end, max('.SellingSql::IN_STOCK.') from variants v where v.published = 1 '
-                    .'group by '
-                .'v.product_id',
+                .'sum(max(v.stock, 0)) end, max('.SellingSql::IN_STOCK.') from variants v where v.published = 1'
+                    ."$these group by v.product_id",
         );
         // Few are on sale.
         Database::run(
             'update counted set sale = 1, price = (select min('.SellingSql::price($moment).') from variants v where '
                 .'v.product_id = counted.id and v.published = 1) where id in (select v.product_id from variants v '
-                    .'where '
-                .'v.published = 1 and '.SellingSql::onSale($moment).')',
+                    .'where v.published = 1 and '.SellingSql::onSale($moment)."$these)",
         );
     }
 

@@ -80,8 +80,12 @@ final class ShortRuleTest extends TestCase
         $selection = Selection::query()->firstOrFail();
         $rows = new ChoiceRows($selection->id, $selection->side);
         $seen = 0;
-        $choices = $this->app->make(ShortChoices::class)->of($rows, $rows->selected(), $rows->shown());
-        foreach (array_merge(...iterator_to_array($choices, false)) as $choice) {
+        $choices = $this->app->make(ShortChoices::class);
+        $all = [
+            ...iterator_to_array($choices->lasting($rows, $rows->selected(), $rows->shown()), false),
+            $choices->counted($rows, $rows->selected(), $rows->shown()),
+        ];
+        foreach (array_merge(...$all) as $choice) {
             foreach ($choice instanceof PlainChoice
                 ? [[$choice->condition, $choice->pages]]
                 : array_map(
@@ -100,6 +104,30 @@ final class ShortRuleTest extends TestCase
             }
         }
         self::assertGreaterThan(80, $seen);
+    }
+
+    public function test_one_condition_on_what_is_counted_is_shorter_than_two_that_last(): void
+    {
+        $brand = $this->id('brands', 'Ostrelve');
+        $category = (int) DB::table('products')->where('published', 1)->where('brand_id', $brand)
+            ->join('category_product', 'category_product.product_id', '=', 'products.id')
+            ->groupBy('category_id')
+            ->orderByRaw('count(*) desc')
+            ->value('category_id');
+        $where = self::where(['brand', 'isOneOf', [$brand]], ['category', 'isExactly', [$category]]);
+        $products = $this->ids("where=$where");
+        DB::table('collections')->whereNotNull('rule')->delete();
+        DB::table('variants')->update(['sale_price' => null, 'sale_from' => null, 'sale_until' => null]);
+        DB::table('variants')->whereIn('product_id', $products)->update(['sale_price' => DB::raw('price - 1')]);
+        $this->postJson("/studio/who/selection/all?where=$where", ['how' => 'all']);
+        self::assertSame([[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]], $this->said()['clauses']);
+
+        $other = (int) DB::table('products')->where('published', 1)->whereNotIn('id', $products)->value('id');
+        DB::table('variants')->where('product_id', $other)->update(['sale_price' => DB::raw('price - 1')]);
+        self::assertEqualsCanonicalizing(
+            ['brand', 'category'],
+            array_column($this->said()['clauses'][0], 'field'),
+        );
     }
 
     public function test_it_is_said_as_rules_are_said(): void
