@@ -16,7 +16,7 @@ final class RestoreKillingTest extends TestCase
 {
     use ShopInFolder;
 
-    private const KILLS = 50;
+    private const KILLS = 40;
 
     protected function setUp(): void
     {

@@ -26,4 +26,6 @@ for ($number = 1; ; $number++) {
     $said = json_decode((string) $answer->getContent(), true);
     echo $answer->getStatusCode().' '.($said['count'] ?? $said['message'] ?? '')."\n";
     $app->flush();
+    // Others are served between two requests of one customer too.
+    usleep(50_000);
 }
