@@ -34,6 +34,8 @@ final class TableWords
                 .'prices ten times as high or low are meant so (on the console with --leaps).',
             TableProblem::NameUnknown => 'No {things} is called “{written}”.',
             TableProblem::NameSeveral => 'Several are called “{written}”. Write the whole path, as “{path}”.',
+            TableProblem::DayUnclear => '“{written}” can be read as two days. Say whether days are written with the '
+                .'day or the month first (on the console with --days=day or --days=month).',
             TableProblem::NotOfTheFact => '“{fact}” does not take this.',
             TableProblem::SaidOtherwise => 'Line {line} says another {field} for this product.',
             TableProblem::TemplateNotLive => '“{name}” is not live, so nothing can be shown with it. Publish it first.',

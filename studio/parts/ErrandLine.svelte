@@ -7,7 +7,7 @@
     const progress = $derived(errand.state?.progress);
 </script>
 
-<p class="mt-3 flex flex-wrap items-center gap-3 text-quiet" role="status">
+<p class="my-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-quiet" role="status">
     {doing}
     {#if errand.state}
         {#if progress && progress.what === 'made' && progress.all > 0}<progress

@@ -295,3 +295,26 @@ test('a large file is read while its owner is elsewhere, can be stopped, and is 
     await expect(page.getByRole('heading', { name: 'In and out' })).toBeVisible();
     await expect(done).toHaveCount(0);
 });
+
+test('days that can be read in two ways are asked about, and a spreadsheet’s number of a day is mended with one click', async ({
+    page,
+}) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/in-and-out');
+    await page
+        .getByLabel('Or paste rows with their header')
+        .fill('stock number,first day of the sale\nLF-0028-02,4/5/2027\nLF-0028-01,46500\n');
+    await page.getByRole('button', { name: 'Look at it' }).click();
+    const rows = page.getByRole('table', { name: 'Changes, row by row' });
+    await expect(page.getByRole('heading', { name: '2 rows to mend' })).toBeVisible();
+    await page.getByRole('button', { name: '2027-04-23?' }).click();
+    await expect(page.getByRole('heading', { name: '1 row to mend' })).toBeVisible();
+    await page.getByLabel('How days are written').selectOption('day');
+    await expect(rows).toContainText('2027-05-04');
+    await page.getByLabel('How days are written').selectOption('month');
+    await expect(rows).toContainText('2027-04-05');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Take over 2' }).click();
+    await expect(page.getByRole('region', { name: 'What was done' })).toContainText('2 rows taken over');
+});

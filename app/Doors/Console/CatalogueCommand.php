@@ -42,6 +42,7 @@ final class CatalogueCommand extends Command
         {--empty : import of rows: an empty cell empties}
         {--column=* : import of rows: what a column is, as "Bestand=stock"; with nothing behind it: nothing}
         {--numbers= : import of rows: how numbers are written, with a point or a comma}
+        {--days= : import of rows: how days are written, with the day or the month first}
         {--dry-run : import: say what would change, and change nothing}
         {--json}';
 

@@ -13,6 +13,7 @@ use Vestibra\App\Work\InAndOut\Rows\RowsIn;
 use Vestibra\App\Work\InAndOut\Rows\RowsOut;
 use Vestibra\App\Work\InAndOut\Rows\RowsOutcome;
 use Vestibra\App\Work\InAndOut\Rows\RowWishes;
+use Vestibra\Core\Formats\Tables\DayForm;
 use Vestibra\Core\Formats\Tables\NumberForm;
 
 /** The catalogue's variants as a file of rows, out and in, on the console. */
@@ -80,7 +81,11 @@ trait SaysRows
             $columns[$parts[0]] = $parts[1];
         }
 
-        return is_string($numbers) && ! in_array($form, [NumberForm::Comma, NumberForm::Point], true)
+        $days = $this->option('days');
+        $day = is_string($days) ? DayForm::tryFrom($days) : null;
+
+        return (is_string($numbers) && ! in_array($form, [NumberForm::Comma, NumberForm::Point], true))
+            || (is_string($days) && ! in_array($day, [DayForm::DayFirst, DayForm::MonthFirst], true))
             ? null
             : new RowWishes(
                 (bool) $this->option('dry-run'),
@@ -89,6 +94,7 @@ trait SaysRows
                 (bool) $this->option('leaps'),
                 $columns,
                 $form,
+                $day,
             );
     }
 

@@ -10,7 +10,7 @@ namespace Vestibra\Core\Formats\Tables;
  *
  * @api
  */
-enum NumberForm: string
+enum NumberForm: string implements CellForm
 {
     case Comma = 'comma';
     case Point = 'point';

@@ -34,6 +34,7 @@ enum TableProblem: string implements ProblemCode
     case TooManyCells = 'table.too-many-cells';
     case NameUnknown = 'table.name-unknown';
     case NameSeveral = 'table.name-several';
+    case DayUnclear = 'table.day-unclear';
     case NotOfTheFact = 'table.not-of-the-fact';
     case SaidOtherwise = 'table.said-otherwise';
     case TemplateNotLive = 'table.template-not-live';

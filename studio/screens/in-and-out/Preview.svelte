@@ -13,6 +13,8 @@
     const key = $derived(preview?.columns.find((one) => keys.includes(one.is))?.is ?? '');
     const unsure = $derived((preview?.columns ?? []).some((one) => one.is !== '' && one.numbers === 'unknown'));
     const reading = $derived((preview?.columns ?? []).find((one) => one.is !== '' && one.numbers === 'comma'));
+    /** How its columns of days write them, where that can be read in two ways. */
+    const days = $derived((preview?.columns ?? []).find((one) => !['', 'plain'].includes(one.days))?.days ?? '');
     const what = $derived(
         Object.entries(preview?.fields ?? {})
             .map(([field, count]) => `${field} of ${number(count)}`)
@@ -53,7 +55,27 @@
                 <option value="comma">1.234,56 as 1234.56</option>
                 <option value="point">1,234.56 as 1234.56</option>
             </select></label
-        >. An empty cell
+        >{#if days !== ''}, days
+            <label
+                ><span class="unseen">How days are written</span><select
+                    class="field text-base"
+                    value={incoming.days}
+                    onchange={(event) => {
+                        incoming.days = event.currentTarget.value;
+                        void incoming.look();
+                    }}
+                >
+                    <option value=""
+                        >{days === 'unknown'
+                            ? 'it does not say how: choose'
+                            : days === 'month'
+                              ? '12/31/2026 as 2026-12-31'
+                              : '31/12/2026 as 2026-12-31'}</option
+                    >
+                    <option value="day">31/12/2026 as 2026-12-31</option>
+                    <option value="month">12/31/2026 as 2026-12-31</option>
+                </select></label
+            >{/if}. An empty cell
         <label
             ><span class="unseen">What an empty cell does</span><select
                 class="field text-base"
@@ -150,14 +172,14 @@
         </section>
         <WrongRows {incoming} />
     </div>
-    {#if incoming.busy && incoming.errand.state}<ErrandLine errand={incoming.errand} doing={incoming.busy} />{/if}
     <div
         class="sticky bottom-0 mt-6 flex flex-wrap items-center justify-between gap-4 border-t border-hair bg-paper py-3"
     >
-        <p>
-            {#if preview.fields[PINNED]}One entry in the history and one release for what is pinned, taken back as one.{:else}One
-                entry in the history, taken back as one.{/if} Nobody else’s column is touched.
-        </p>
+        {#if incoming.busy && incoming.errand.state}<ErrandLine errand={incoming.errand} doing={incoming.busy} />
+        {:else}<p>
+                {#if preview.fields[PINNED]}One entry in the history and one release for what is pinned, taken back as
+                    one.{:else}One entry in the history, taken back as one.{/if} Nobody else’s column is touched.
+            </p>{/if}
         <span class="flex items-center gap-4">
             {#if preview.wrongCount > 0}
                 <label

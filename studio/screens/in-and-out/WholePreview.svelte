@@ -54,7 +54,6 @@
                 where it is to appear</label
             >
         {/if}
-        {#if whole.busy}<ErrandLine errand={whole.errand} doing={whole.busy} />{/if}
         {#if seen.problems.length > 0}
             <h2 class="mt-5 text-lg">It cannot be read like this</h2>
             <ul class="mt-1">
@@ -99,7 +98,7 @@
                     : 'It is kept beside the others; nothing in the shop changes until it is put to use.'}
             </p>
         {/if}
-        <p class="mt-5 flex gap-3">
+        <div class="sticky bottom-0 mt-5 flex flex-wrap items-center gap-3 border-t border-hair bg-paper py-3">
             <button
                 class="button button-next"
                 disabled={whole.busy !== '' ||
@@ -108,7 +107,8 @@
                 onclick={() => void whole.take()}>Take it over</button
             >
             <button class="button" onclick={() => whole.leave()}>Not now</button>
-        </p>
+            {#if whole.busy}<ErrandLine errand={whole.errand} doing={whole.busy} />{/if}
+        </div>
     </section>
 {:else if whole.done}
     {@const done = whole.done}

@@ -20,6 +20,7 @@ export class Incoming {
     sheets = $state.raw<WorkbookSheet[]>([]);
     columns = $state.raw<Record<string, string>>({});
     numbers = $state('');
+    days = $state('');
     emptied = $state(false);
     leaps = $state(false);
     good = $state(true);
@@ -107,6 +108,7 @@ export class Incoming {
         this.file = given.file;
         this.name = given.name;
         this.numbers = given.numbers;
+        this.days = given.days;
         this.emptied = given.emptied;
         this.leaps = given.leaps;
         this.good = given.good || !given.take;
@@ -148,6 +150,7 @@ export class Incoming {
             name: this.name,
             columns: this.columns,
             numbers: this.numbers || null,
+            days: this.days || null,
             emptied: this.emptied,
             leaps: this.leaps,
             good: this.good,
@@ -187,6 +190,7 @@ export class Incoming {
                 this.name ||= brought.name;
                 this.mended = {};
                 this.numbers = '';
+                this.days = '';
                 this.leaps = false;
                 this.taken = null;
                 this.columns = Object.fromEntries(

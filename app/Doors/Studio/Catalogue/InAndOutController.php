@@ -153,7 +153,7 @@ final readonly class InAndOutController
         }
         $given = Validator::make($request->all(), [
             'columns' => ['array', 'max:'.self::MOST_COLUMNS], 'columns.*' => ['nullable', 'string', 'max:80'],
-            'numbers' => ['nullable', 'in:comma,point'],
+            'numbers' => ['nullable', 'in:comma,point'], 'days' => ['nullable', 'in:day,month'],
             'mended' => ['array', 'max:'.self::MOST_MENDED], 'mended.*' => ['nullable', 'array', 'max:200'],
             'mended.*.*' => ['nullable', 'string', 'max:500'],
         ]);
@@ -170,6 +170,7 @@ final readonly class InAndOutController
                 'leaps' => Asked::flag($request, 'leaps'),
                 'columns' => self::columns($request),
                 'numbers' => Asked::text($request, 'numbers'),
+                'days' => Asked::text($request, 'days'),
                 'mended' => self::mended($request),
             ], filesize($path) <= self::SHORT);
     }

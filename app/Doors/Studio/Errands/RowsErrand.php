@@ -14,17 +14,19 @@ use Vestibra\App\Work\InAndOut\Rows\RowPreview;
 use Vestibra\App\Work\InAndOut\Rows\RowsIn;
 use Vestibra\App\Work\InAndOut\Rows\RowsOutcome;
 use Vestibra\App\Work\InAndOut\Rows\RowWishes;
+use Vestibra\Core\Formats\Tables\DayForm;
 use Vestibra\Core\Formats\Tables\NumberForm;
 
 /**
  * Reads a file of rows that was brought: says what it would change, or takes it.
  *
  * @shape RowsGiven array{file: string, name: string, isNew: bool, take: bool, good: bool, emptied: bool, leaps: bool,
- *     columns: array<string, string>, numbers: string, mended: array<int, array<int, string>|null>}
+ *     columns: array<string, string>, numbers: string, days: string, mended: array<int, array<int, string>|null>}
  * @shape BroughtFile array{file: string, name: string, preview: RowsPreview}
  *
  * @phpstan-type Given array{file: string, name: string, isNew: bool, take: bool, good: bool, emptied: bool,
- *     leaps: bool, columns: array<string, string>, numbers: string, mended: array<int, array<int, string>|null>}
+ *     leaps: bool, columns: array<string, string>, numbers: string, days: string,
+ *     mended: array<int, array<int, string>|null>}
  */
 final readonly class RowsErrand implements Errand
 {
@@ -96,6 +98,7 @@ final readonly class RowsErrand implements Errand
             $given['leaps'],
             $columns,
             NumberForm::tryFrom($given['numbers']),
+            DayForm::tryFrom($given['days']),
             $given['mended'],
             $given['name'] === '' ? null : $given['name'],
             $progress->note(...),

@@ -19,6 +19,9 @@ final readonly class ProductColumn
     /** Which template it is shown with: it is pinned to that where it is shown with another. */
     public const TEMPLATE = 'template';
 
+    /** Fields that hold days. */
+    public const DAYS = [FieldType::From, FieldType::Until];
+
     private function __construct(
         public string $words,
         public ?ThingField $field = null,
@@ -72,5 +75,11 @@ final readonly class ProductColumn
     public function isNumber(): bool
     {
         return $this->fact?->kind === FactKind::Number;
+    }
+
+    public function isDay(): bool
+    {
+        return $this->fact?->kind === FactKind::Date
+            || in_array($this->field?->type, self::DAYS, true);
     }
 }

@@ -102,6 +102,16 @@ final readonly class RowTerms
             : self::KEYS[$what] ?? ThingFields::of(Thing::Variant)[$what]->words ?? '';
     }
 
+    /** @param  string  $words  what a column is */
+    public function isDay(string $words): bool
+    {
+        $what = $this->find($words, [Folding::fold($words) => $words]);
+
+        return $what instanceof ProductColumn
+            ? $what->isDay()
+            : in_array(ThingFields::of(Thing::Variant)[$what ?? '']->type ?? null, ProductColumn::DAYS, true);
+    }
+
     /** @return list<string> what a column can be, in words: keys first */
     public function words(): array
     {

@@ -12,8 +12,9 @@ use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Formats\Tables\CellForm;
 use Vestibra\Core\Formats\Tables\Cells;
-use Vestibra\Core\Formats\Tables\NumberForm;
+use Vestibra\Core\Formats\Tables\DayForm;
 use Vestibra\Core\Formats\Tables\TableProblem;
 use Vestibra\Core\Formats\Tables\TableRow;
 use Vestibra\Core\Problem;
@@ -33,7 +34,7 @@ final class OwnCells
     /** @var array{int, string} what the row that was read last says of its product */
     private array $last = [0, ''];
 
-    /** @param  array<int, NumberForm>  $forms  how columns of numbers write them */
+    /** @param  array<int, CellForm>  $forms  how columns of numbers and days write them */
     public function __construct(
         private readonly RowColumns $columns,
         private readonly array $forms,
@@ -91,9 +92,12 @@ final class OwnCells
         if ($things !== null) {
             return $this->named($column, $things, $cell);
         }
-        $plain = isset($this->forms[$at]) ? $this->forms[$at]->plain($cell) : $cell;
+        $form = $this->forms[$at] ?? null;
+        $unclear = RowCells::unclear($form, $cell);
+        $plain = $form === null ? $cell : $form->plain($cell);
 
         return match (true) {
+            $unclear !== null => $unclear,
             $column->fact !== null => self::ofFact($column->fact, $column->isSeveral() ? self::parts($cell) : [$plain]),
             $column->field?->type === FieldType::Flag => $this->reader->read($column->field, RowCells::flag($cell)),
             $column->field !== null => $this->reader->read($column->field, $plain),
@@ -151,6 +155,9 @@ final class OwnCells
     /** @return string|null what the whole cell was probably meant to be */
     private function meant(ProductColumn $column, string $cell, Problem $problem): ?string
     {
+        if ($column->isDay()) {
+            return DayForm::meant($cell);
+        }
         $things = $column->things();
         $written = (string) ($problem->values['written'] ?? '');
         $meant = $problem->code === TableProblem::NameUnknown && $things !== null

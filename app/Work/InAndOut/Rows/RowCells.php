@@ -13,8 +13,9 @@ use Vestibra\Core\Catalogue\Changing\Leap;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingField;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Formats\Tables\CellForm;
 use Vestibra\Core\Formats\Tables\Cells;
-use Vestibra\Core\Formats\Tables\NumberForm;
+use Vestibra\Core\Formats\Tables\DayForm;
 use Vestibra\Core\Formats\Tables\TableProblem;
 use Vestibra\Core\Formats\Tables\TableRow;
 use Vestibra\Core\Problem;
@@ -31,7 +32,7 @@ final readonly class RowCells
     private const NO = ['no', 'false', '0'];
 
     /**
-     * @param  array<int, NumberForm>  $forms  how columns of numbers write them
+     * @param  array<int, CellForm>  $forms  how columns of numbers and days write them
      * @param  bool  $emptied  an empty cell empties
      */
     public function __construct(
@@ -111,7 +112,8 @@ final readonly class RowCells
             }
             $value = $this->value($field, $at, $cell);
             if ($value instanceof Problem) {
-                $report->wrong($row->line, $this->columns->called[$at], $cell, $value);
+                $meant = ($this->forms[$at] ?? null) instanceof DayForm ? DayForm::meant($cell) : null;
+                $report->wrong($row->line, $this->columns->called[$at], $cell, $value, $meant);
                 $isWrong = true;
             } elseif ($value !== ($stands[$field->name] ?? null)) {
                 $before[$field->name] = $stands[$field->name] ?? null;
@@ -149,9 +151,17 @@ final readonly class RowCells
         };
     }
 
+    /** @return Problem|null where a day may be read as two */
+    public static function unclear(?CellForm $form, string $cell): ?Problem
+    {
+        return $form === DayForm::Unknown && DayForm::isOpen($cell)
+            ? TableProblem::DayUnclear->at('', ['written' => $cell])
+            : null;
+    }
+
     private function value(ThingField $field, int $at, string $cell): mixed
     {
-        return $this->reader->read($field, match (true) {
+        return self::unclear($this->forms[$at] ?? null, $cell) ?? $this->reader->read($field, match (true) {
             $field->type === FieldType::Flag => self::flag($cell),
             ! isset($this->forms[$at]) => $cell,
             $field->type === FieldType::Count => preg_replace('/\.0+$/D', '', $this->forms[$at]->plain($cell)),

@@ -16,6 +16,9 @@ use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Leap;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
+use Vestibra\Core\Formats\Tables\CellForm;
+use Vestibra\Core\Formats\Tables\DayForm;
+use Vestibra\Core\Formats\Tables\DayTally;
 use Vestibra\Core\Formats\Tables\NumberForm;
 use Vestibra\Core\Formats\Tables\NumberTally;
 use Vestibra\Core\Formats\Tables\TableRow;
@@ -25,7 +28,8 @@ use Vestibra\Core\Formats\Tables\TableRow;
  *
  * @phpstan-import-type Summary from Moves
  *
- * @shape RowColumn array{at: int, called: string, is: string, sample: string, numbers: string, remembered: bool}
+ * @shape RowColumn array{at: int, called: string, is: string, sample: string, numbers: string, days: string,
+ *     remembered: bool}
  * @shape RowCell array{field: string, from: string, to: string, leap: bool}
  * @shape RowLine array{line: int, name: string, code: string, cells: list<RowCell>}
  * @shape RowWrong array{line: int, at: int, column: string, written: string, message: string, meant: string|null}
@@ -54,16 +58,20 @@ final readonly class RowPreview
      */
     public function of(RowsOutcome $done, string $path, array $wished, array $remembered): array
     {
-        [$header, $samples, $forms] = self::looked($path);
+        [$header, $samples, $numbers, $days] = self::looked($path);
         $terms = RowTerms::ofShop($this->facts);
         $columns = [];
         foreach (array_slice($header, 0, self::MOST_COLUMNS, true) as $at => $called) {
+            $is = $done->columns[$called] ?? $terms->meant($called, $wished);
             $columns[] = [
                 'at' => $at,
                 'called' => $called,
-                'is' => $done->columns[$called] ?? $terms->meant($called, $wished),
+                'is' => $is,
                 'sample' => $samples[$at] ?? '',
-                'numbers' => ($forms[$at] ?? NumberForm::Plain)->value,
+                'numbers' => self::form($done->forms[$at] ?? $numbers[$at] ?? null, NumberForm::Plain),
+                'days' => $terms->isDay($is)
+                    ? self::form($done->forms[$at] ?? $days[$at] ?? null, DayForm::Plain)
+                    : '',
                 'remembered' => in_array($called, $remembered, true),
             ];
         }
@@ -142,12 +150,12 @@ final readonly class RowPreview
     }
 
     /**
-     * @return array{list<string>, array<int, string>, array<int, NumberForm>} header, examples, how numbers are
-     *     written
+     * @return array{list<string>, array<int, string>, array<int, NumberForm>, array<int, DayForm>} header,
+     *     examples, how numbers and days are written
      */
     private static function looked(string $path): array
     {
-        $header = $samples = $tallies = [];
+        $header = $samples = $numbers = $days = [];
         $seen = 0;
         foreach (RowFile::at($path)->rows() as $row) {
             if ($seen++ === 0) {
@@ -157,7 +165,8 @@ final readonly class RowPreview
             }
             foreach ($row->cells as $at => $cell) {
                 $samples[$at] ??= trim($cell) === '' ? null : mb_substr(trim($cell), 0, 40);
-                ($tallies[$at] ??= new NumberTally)->add($cell);
+                ($numbers[$at] ??= new NumberTally)->add($cell);
+                ($days[$at] ??= new DayTally)->add($cell);
             }
             if ($seen > self::LOOKED_AT) {
                 break;
@@ -167,8 +176,17 @@ final readonly class RowPreview
         return [
             $header,
             array_filter($samples, is_string(...)),
-            array_map(static fn (NumberTally $tally): NumberForm => $tally->form(), $tallies),
+            array_map(static fn (NumberTally $tally): NumberForm => $tally->form(), $numbers),
+            array_map(static fn (DayTally $tally): DayForm => $tally->form(), $days),
         ];
+    }
+
+    /**
+     * What its first rows tell is told by all of them where they were read.
+     */
+    private static function form(?CellForm $form, NumberForm|DayForm $plain): string
+    {
+        return $form instanceof $plain ? $form->value : $plain->value;
     }
 
     /** @return list<string> as `RowColumns` calls them */

@@ -13,6 +13,7 @@ use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\App\Work\Finding\FoundPages;
+use Vestibra\App\Work\InAndOut\Columns\ProductColumn;
 use Vestibra\App\Work\InAndOut\Columns\RowColumns;
 use Vestibra\App\Work\InAndOut\Columns\RowNames;
 use Vestibra\App\Work\InAndOut\Columns\RowTerms;
@@ -27,6 +28,8 @@ use Vestibra\App\Work\Saving\Settling;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
 use Vestibra\Core\Catalogue\Changing\FieldType;
+use Vestibra\Core\Formats\Tables\CellForm;
+use Vestibra\Core\Formats\Tables\DayTally;
 use Vestibra\Core\Formats\Tables\NumberTally;
 use Vestibra\Core\Formats\Tables\TableProblem;
 use Vestibra\Core\Formats\Tables\TableRow;
@@ -83,7 +86,7 @@ final readonly class RowsIn
             static fn (int $done, int $all): bool => $goOn('made', $done, $all),
         );
         $pins = new RowPins($this->found, $columns, $names);
-        [$cells, $own] = $this->cells($file, $columns, $wishes, $names);
+        [$cells, $own] = $this->cells($file, $columns, $wishes, $names, $report);
         $taken = new RowsTaken($this->things, $many, $report, $cells, $own, $pins, $names, $wishes);
         foreach (self::some($file, $wishes->mended) as $rows) {
             if (! $goOn('looked at', $report->rows, 0)) {
@@ -169,18 +172,25 @@ final readonly class RowsIn
     }
 
     /**
-     * How columns write their numbers is seen before any of them is read.
+     * How columns write their numbers and days is seen before any of them is read.
      *
      * @return array{RowCells, OwnCells}
      */
-    private function cells(RowFile $file, RowColumns $columns, RowWishes $wishes, RowNames $names): array
-    {
+    private function cells(
+        RowFile $file,
+        RowColumns $columns,
+        RowWishes $wishes,
+        RowNames $names,
+        RowsReport $report,
+    ): array {
         $tallies = [];
         foreach ($columns->fields as $at => $field) {
             in_array($field->type, [FieldType::Money, FieldType::Count], true) && $tallies[$at] = new NumberTally;
+            in_array($field->type, ProductColumn::DAYS, true) && $tallies[$at] = new DayTally;
         }
         foreach ($columns->own as $at => $column) {
             $column->isNumber() && $tallies[$at] = new NumberTally;
+            $column->isDay() && $tallies[$at] = new DayTally;
         }
         $isHeader = true;
         foreach ($tallies === [] ? [] : $file->rows() as $row) {
@@ -195,7 +205,11 @@ final readonly class RowsIn
             $this->settings->money()->currency,
             SafeHtml::clean(...),
         );
-        $forms = array_map(static fn (NumberTally $tally) => $wishes->numbers ?? $tally->form(), $tallies);
+        $forms = array_map(static fn (NumberTally|DayTally $tally): CellForm => $tally instanceof DayTally
+            ? $wishes->days ?? $tally->form()
+            : $wishes->numbers ?? $tally->form(), $tallies);
+
+        $report->forms = $forms;
 
         return [
             new RowCells($columns, $forms, $reader, $this->settings->format(), $wishes->emptied),

@@ -6,6 +6,7 @@ namespace Vestibra\App\Work\InAndOut\Rows;
 
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Formats\Tables\CellForm;
 use Vestibra\Core\Problem;
 
 /**
@@ -28,6 +29,7 @@ final readonly class RowsOutcome
      * @param  array<int, array{title: string, from: string, to: string}>  $pinned  of those lines, the product
      *     and the names of its templates before and after
      * @param  int  $release  the number of the release that pins and unpins; 0 where nothing of that changed
+     * @param  array<int, CellForm>  $forms  how columns of numbers and days were read, by their place
      */
     public function __construct(
         public int $entry,
@@ -41,6 +43,7 @@ final readonly class RowsOutcome
         public array $shown = [],
         public array $pinned = [],
         public int $release = 0,
+        public array $forms = [],
     ) {
     }
 

@@ -9,6 +9,7 @@ use Vestibra\App\Work\InAndOut\Columns\ProductColumn;
 use Vestibra\App\Work\InAndOut\Columns\RowColumns;
 use Vestibra\App\Work\Saving\Moves;
 use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Formats\Tables\CellForm;
 use Vestibra\Core\Problem;
 
 /**
@@ -26,6 +27,9 @@ final class RowsReport
     private const LINE = 4;
 
     public int $rows = 0;
+
+    /** @var array<int, CellForm> how columns of numbers and days are read, by their place */
+    public array $forms = [];
 
     /** Rows that cannot be taken. */
     public int $wrong = 0;
@@ -130,6 +134,7 @@ final class RowsReport
             $this->shown,
             $this->pinned,
             $release,
+            $this->forms,
         );
     }
 }

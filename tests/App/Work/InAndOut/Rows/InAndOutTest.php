@@ -71,6 +71,26 @@ final class InAndOutTest extends TestCase
         self::assertSame($before, DB::table('variants')->orderBy('id')->get()->toJson());
     }
 
+    public function test_how_days_and_numbers_are_read_is_said_by_all_rows_and_can_be_said_otherwise(): void
+    {
+        $sku = 'LF-0028-02';
+        $rows = array_fill(0, 80, 'none,2/3/2027,"1,234"');
+        $file = $this->bring(implode("\n", [
+            'stock number,first day of the sale,price', "$sku,4/5/2027,26.50", ...$rows, 'none,25/5/2027,5.5',
+        ]))->assertOk()->json();
+        self::assertSame(
+            [['', 'plain'], ['day', 'plain'], ['', 'point']],
+            array_map(static fn (array $one): array => [$one['days'], $one['numbers']], $file['preview']['columns']),
+        );
+        DB::table('variants')->where('sku', $sku)->update(['price' => 2650, 'sale_price' => 2000]);
+        $seen = fn (array $wishes): array => array_column(
+            $this->look($file['file'], $wishes)->assertOk()->json('preview.lines.0.cells'),
+            'to',
+        );
+        self::assertNotSame($seen(['days' => 'day']), $seen(['days' => 'month']));
+        $this->look($file['file'], ['days' => 'year'])->assertStatus(422);
+    }
+
     public function test_bad_rows_are_mended_where_they_stand_or_left_out(): void
     {
         $file = $this->bring("stock number,stock\nLF-0028-2,24\nLF-0028-01,lots\nLF-0027-01,5\n1E+12,3\n")

@@ -16,6 +16,7 @@ use Vestibra\App\Work\InAndOut\Rows\RowsOutcome;
 use Vestibra\App\Work\InAndOut\Rows\RowWishes;
 use Vestibra\App\Work\Saving\Saved;
 use Vestibra\App\Work\Saving\Saving;
+use Vestibra\Core\Formats\Tables\DayForm;
 use Vestibra\Core\Formats\Tables\NumberForm;
 use Vestibra\Demo\MoreProducts;
 use Vestibra\Tests\App\TestCase;
@@ -245,6 +246,37 @@ final class RowsTest extends TestCase
         $file = "stock number;price\n$sku;1.300\n";
         self::assertSame(1, $this->in($file, new RowWishes(numbers: NumberForm::Comma))->changed);
         self::assertSame(130_000, $this->variants()[$sku]['price']);
+    }
+
+    public function test_days_are_read_as_the_column_or_whoever_brings_it_says(): void
+    {
+        $skus = DB::table('variants')->orderBy('id')->limit(3)->pluck('sku')->all();
+        DB::table('variants')->whereIn('sku', $skus)->update(['sale_price' => 1, 'sale_from' => null]);
+        $from = fn (): array => array_map(
+            fn (string $sku): ?string => $this->variants()[$sku]['sale_from'],
+            $skus,
+        );
+        $days = "$skus[0];3.2.2027\n$skus[1];14.2.2027\n$skus[2];1.3.2027 08:30\n";
+        $this->in("stock number;first day of the sale\n$days");
+        self::assertSame(['2027-02-03 00:00:00', '2027-02-14 00:00:00', '2027-03-01 08:30:00'], $from());
+
+        $file = "stock number,first day of the sale\n$skus[0],4/5/2027\n$skus[1],5/5/2027\n";
+        self::assertSame(
+            ['line 2, first day of the sale “4/5/2027”: “4/5/2027” can be read as two days. Say whether days are '
+                .'written with the day or the month first (on the console with --days=day or --days=month).'],
+            $this->said($this->in($file)),
+        );
+        self::assertSame(2, $this->in($file, new RowWishes(days: DayForm::MonthFirst))->changed);
+        self::assertSame(['2027-04-04 23:00:00', '2027-05-04 23:00:00'], array_slice($from(), 0, 2));
+        self::assertSame(1, $this->in($file, new RowWishes(days: DayForm::DayFirst))->changed);
+
+        $number = $this->in("stock number,first day of the sale\n$skus[0],46500\n");
+        self::assertSame(['2027-04-23', 0], [$number->problems[0]->meant, $number->changed]);
+        $slug = (string) DB::table('products')->orderBy('id')->value('slug');
+        $made = $this->in("address name,First made\n$slug,31/12/2019\n");
+        self::assertSame(['2019-12-31'], $made->shown[2][0]->after['fact:'.$this->id('facts', 'First made')] ?? null);
+        self::assertSame('2019-12-31', $this->in("address name,First made\n$slug,43830\n")->problems[0]->meant);
+        self::assertSame(2, Artisan::call("vestibra:catalogue import $this->path --json --days=year"));
     }
 
     public function test_an_empty_cell_leaves_or_empties_as_wanted_and_a_leap_can_be_meant(): void
