@@ -13,7 +13,7 @@ test('a supplier’s list with semicolons, comma decimals and its own order chan
     await page.goto('/studio/in-and-out');
     const [out] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('link', { name: 'As CSV' }).click(),
+        page.getByRole('button', { name: 'As CSV' }).click(),
     ]);
     const text = readFileSync(await out.path(), 'utf8').replace(/^\u{feff}/u, '');
     const rows = text
@@ -40,7 +40,7 @@ test('a supplier’s list with semicolons, comma decimals and its own order chan
 
     const [after] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('link', { name: 'As CSV' }).click(),
+        page.getByRole('button', { name: 'As CSV' }).click(),
     ]);
     const now = readFileSync(await after.path(), 'utf8')
         .replace(/^\u{feff}/u, '')
@@ -220,7 +220,7 @@ test('the shop goes out as a zip and comes in again, linked products are changed
     await page.goto('/studio/in-and-out');
     const [zip] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('link', { name: /as a folder of readable files, zipped/ }).click(),
+        page.getByRole('button', { name: /as a folder of readable files, zipped/ }).click(),
     ]);
     const input = page.locator('input[type=file]');
     await input.setInputFiles({
@@ -237,7 +237,7 @@ test('the shop goes out as a zip and comes in again, linked products are changed
 
     const [linked] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('link', { name: /as JSON-LD/ }).click(),
+        page.getByRole('button', { name: /as JSON-LD/ }).click(),
     ]);
     const products = JSON.parse(readFileSync(await linked.path(), 'utf8')) as { '@graph': { name: string }[] };
     const first = products['@graph'][0];

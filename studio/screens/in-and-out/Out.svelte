@@ -13,7 +13,7 @@
     const KEPT = 'columns-out';
     const chosen = untrack(() => inBrowser.get(KEPT)?.split('|') ?? data.usual);
     let off = $state.raw<string[]>(untrack(() => data.columns.filter((one) => !chosen.includes(one))));
-    let busy = $state(false);
+    let busy = $state('');
     const columns = $derived(data.columns.filter((one) => !off.includes(one)));
     const address = $derived(
         `/studio/in-and-out/products.csv?columns=${encodeURIComponent(columns.join('|'))}${which === 'selected' ? '&selected=1' : ''}`,
@@ -24,22 +24,33 @@
         inBrowser.set(KEPT, columns.join('|'));
     }
 
-    async function workbook(): Promise<void> {
-        if (data.variants > MOST_ROWS && which === 'all')
-            return notices.warn('That is more than a workbook made in a browser holds. Take it as CSV.');
-        busy = true;
+    /** The server makes it as a whole before it sends the first of it: meanwhile it is said what is waited for. */
+    async function take(
+        what: string,
+        name: string,
+        from: string,
+        as = (answer: Response) => answer.blob(),
+    ): Promise<void> {
+        if (busy !== '') return;
+        busy = what;
         try {
-            const answer = await fetch(address);
+            const answer = await fetch(from);
             if (!answer.ok) throw new Error('The file could not be made. Try again in a moment.');
             const link = document.createElement('a');
-            link.href = URL.createObjectURL(await asWorkbook(await answer.text(), NUMBERS));
-            link.download = 'products.xlsx';
+            link.href = URL.createObjectURL(await as(answer));
+            link.download = name;
             link.click();
             URL.revokeObjectURL(link.href);
         } catch (error) {
             notices.trouble(error);
         }
-        busy = false;
+        busy = '';
+    }
+
+    function workbook(): void {
+        if (data.variants > MOST_ROWS && which === 'all')
+            return notices.warn('That is more than a workbook made in a browser holds. Take it as CSV.');
+        void take('the workbook', 'products.xlsx', address, async (answer) => asWorkbook(await answer.text(), NUMBERS));
     }
 </script>
 
@@ -69,21 +80,28 @@
         {/each}
     </fieldset>
     <p class="mt-3 flex items-center gap-4">
-        <a class="button" href={address} download="products.csv">As CSV</a>
-        <button class="button" disabled={busy} onclick={() => void workbook()}
-            >{busy ? 'Making the workbook…' : 'As a workbook'}</button
+        <button class="button" disabled={busy !== ''} onclick={() => void take('the file', 'products.csv', address)}
+            >As CSV</button
         >
+        <button class="button" disabled={busy !== ''} onclick={workbook}>As a workbook</button>
         <span class="text-sm text-quiet"
             >Options, step and old addresses are for reading; the template comes back in only where you say so.</span
         >
     </p>
     <p class="mt-5">
-        Everything at once: <a class="word" href="/studio/in-and-out/shop.zip" download="shop.zip"
-            >the whole catalogue as a folder of readable files, zipped</a
+        Everything at once: <button
+            class="word"
+            onclick={() => void take('the zip', 'shop.zip', '/studio/in-and-out/shop.zip')}
+            >the whole catalogue as a folder of readable files, zipped</button
         >
         ·
-        <a class="word" href="/studio/in-and-out/products.jsonld" download="products.jsonld"
-            >what customers see of the products, as JSON-LD</a
+        <button
+            class="word"
+            onclick={() => void take('the file', 'products.jsonld', '/studio/in-and-out/products.jsonld')}
+            >what customers see of the products, as JSON-LD</button
         >
+    </p>
+    <p class="mt-3 flex items-center gap-3 text-quiet" role="status">
+        {#if busy !== ''}<progress aria-label="Making {busy}"></progress> Making {busy}…{/if}
     </p>
 </section>
