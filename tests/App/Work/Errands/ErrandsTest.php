@@ -114,7 +114,7 @@ final class ErrandsTest extends TestCase
         $this->waited($asked);
         $lock = fopen($this->file($asked, 'lock'), 'c');
         self::assertIsResource($lock);
-        flock($lock, LOCK_EX);
+        flock($lock, LOCK_SH);
         touch($this->file($asked, 'begun'));
         (new Progress($asked))->note('looked at', 1_500, 0);
         self::assertSame(
@@ -161,6 +161,43 @@ final class ErrandsTest extends TestCase
             [true, ['stock' => 'stock'], [2 => [1 => '5'], 3 => null]],
             [$rows['take'] ?? null, $rows['columns'] ?? null, $rows['mended'] ?? null],
         );
+    }
+
+    public function test_of_several_the_last_is_told(): void
+    {
+        $names = [];
+        foreach ([3, 1, 2] as $minutes) {
+            $names[$minutes] = $this->bring(20 + $minutes)->json('errand');
+            touch($this->file($names[$minutes], 'errand'), time() - 60 * $minutes);
+            clearstatcache();
+        }
+        self::assertSame($names[1], $this->untold()['errand'] ?? null);
+    }
+
+    public function test_whoever_comes_after_a_crash_sees_that_it_was_begun(): void
+    {
+        $errands = $this->app->make(Errands::class);
+        $folder = config()->string('vestibra.errands');
+        $looking = new class($folder) implements Errand
+        {
+            public function __construct(private readonly string $folder)
+            {
+            }
+
+            public function do(User $user, array $given, Progress $progress): ErrandAnswer
+            {
+                return new ErrandAnswer(200, ['begun' => count(glob("$this->folder/*.begun") ?: [])]);
+            }
+
+            public function isRepeatable(array $given): bool
+            {
+                return false;
+            }
+        };
+        $this->app->instance($looking::class, $looking);
+        $answer = $errands->of($this->owner, $errands->ask($this->owner, $looking::class, [], true));
+        self::assertInstanceOf(ErrandAnswer::class, $answer);
+        self::assertSame(['begun' => 1], $answer->body);
     }
 
     public function test_a_zip_that_is_large_is_read_by_the_worker_too(): void

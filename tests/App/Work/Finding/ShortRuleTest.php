@@ -124,10 +124,49 @@ final class ShortRuleTest extends TestCase
 
         $other = (int) DB::table('products')->where('published', 1)->whereNotIn('id', $products)->value('id');
         DB::table('variants')->where('product_id', $other)->update(['sale_price' => DB::raw('price - 1')]);
-        self::assertEqualsCanonicalizing(
-            ['brand', 'category'],
-            array_column($this->said()['clauses'][0], 'field'),
+        self::assertSame(['brand', 'category'], $this->fields());
+    }
+
+    public function test_two_conditions_of_which_one_is_counted_are_shorter_than_three_that_last(): void
+    {
+        DB::table('collections')->whereNotNull('rule')->delete();
+        [$a, $b, $c, $d, $e, $f, $other] = array_map(
+            intval(...),
+            DB::table('products')->where('published', 1)
+                ->whereIn('id', DB::table('variants')->where('published', 1)->select('product_id'))
+                ->orderBy('id')
+                ->limit(7)
+                ->pluck('id')
+                ->all(),
         );
+        $these = [$a, $b, $c, $d, $e, $f];
+        foreach (['fact_values', 'product_tag', 'category_product', 'collection_product'] as $table) {
+            DB::table($table)->whereIn('product_id', $these)->delete();
+        }
+        DB::table('variant_values')->whereIn(
+            'variant_id',
+            DB::table('variants')->whereIn('product_id', $these)->pluck('id')->all(),
+        )->delete();
+        $brand = DB::table('brands')->insertGetId(['name' => 'Wickenlow', 'name_folded' => 'wickenlow', 'slug' => 'wickenlow']);
+        DB::table('products')->whereIn('id', $these)->update(['brand_id' => $this->id('brands', 'Ostrelve')]);
+        DB::table('products')->whereIn('id', [$a, $b, $c, $d, $e])->update(['brand_id' => $brand]);
+        $tag = (int) DB::table('tags')->value('id');
+        $category = $this->id('categories', 'Blotting');
+        foreach ([$a, $b, $c] as $one) {
+            DB::table('product_tag')->insert(['product_id' => $one, 'tag_id' => $tag]);
+            DB::table('category_product')->insert(['product_id' => $one, 'category_id' => $category]);
+        }
+        DB::table('product_tag')->insert([['product_id' => $d, 'tag_id' => $tag], ['product_id' => $f, 'tag_id' => $tag]]);
+        DB::table('category_product')->insert([
+            ['product_id' => $e, 'category_id' => $category], ['product_id' => $f, 'category_id' => $category],
+        ]);
+        DB::table('variants')->update([
+            'sale_price' => null, 'sale_from' => null, 'sale_until' => null, 'price' => 900, 'stock' => 5,
+        ]);
+        $this->postJson('/studio/who/selection/tick', ['ids' => [$a, $b, $c], 'on' => true])->assertOk();
+        self::assertSame(['brand', 'category', 'tag'], $this->fields());
+        DB::table('variants')->whereIn('product_id', [$a, $b, $c, $f, $other])->update(['sale_price' => 890]);
+        self::assertSame(['brand', 'price'], $this->fields());
     }
 
     public function test_it_is_said_as_rules_are_said(): void
@@ -174,6 +213,17 @@ final class ShortRuleTest extends TestCase
     private function said(): array
     {
         return $this->getJson('/studio/who/selection/said')->assertOk()->json();
+    }
+
+    /** @return list<string> what the one clause is about that is said */
+    private function fields(): array
+    {
+        $clauses = $this->said()['clauses'];
+        self::assertCount(1, $clauses);
+        $fields = array_column($clauses[0], 'field');
+        sort($fields);
+
+        return $fields;
     }
 
     /** @return list<int> */

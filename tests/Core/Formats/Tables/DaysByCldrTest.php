@@ -74,7 +74,9 @@ final class DaysByCldrTest extends TestCase
     {
         self::assertSame('2026-02-01 08:05', DayForm::DayFirst->plain('1/2/2026 8:05'));
         self::assertSame('2026-02-01 18:05:09', DayForm::MonthFirst->plain('2/1/2026 18:05:09'));
+        self::assertSame('2026-02-01 08:05:09', DayForm::DayFirst->plain('1/2/2026 8:05:09'));
         self::assertSame('2026-02-01', DayForm::DayFirst->plain('01.02.2026 0:00'));
+        self::assertSame('2026-02-02', DayForm::Unknown->plain('2/2/2026'));
         self::assertSame('2026-02-01', DayForm::Plain->plain('2026/2/1 00:00:00'));
         self::assertSame('1/2/2026', DayForm::Unknown->plain('1/2/2026'));
         self::assertSame('1/2-2026', DayForm::DayFirst->plain('1/2-2026'));
