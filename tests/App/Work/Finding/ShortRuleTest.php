@@ -147,7 +147,9 @@ final class ShortRuleTest extends TestCase
             'variant_id',
             DB::table('variants')->whereIn('product_id', $these)->pluck('id')->all(),
         )->delete();
-        $brand = DB::table('brands')->insertGetId(['name' => 'Wickenlow', 'name_folded' => 'wickenlow', 'slug' => 'wickenlow']);
+        $brand = DB::table('brands')->insertGetId([
+            'name' => 'Wickenlow', 'name_folded' => 'wickenlow', 'slug' => 'wickenlow',
+        ]);
         DB::table('products')->whereIn('id', $these)->update(['brand_id' => $this->id('brands', 'Ostrelve')]);
         DB::table('products')->whereIn('id', [$a, $b, $c, $d, $e])->update(['brand_id' => $brand]);
         $tag = (int) DB::table('tags')->value('id');
@@ -156,7 +158,9 @@ final class ShortRuleTest extends TestCase
             DB::table('product_tag')->insert(['product_id' => $one, 'tag_id' => $tag]);
             DB::table('category_product')->insert(['product_id' => $one, 'category_id' => $category]);
         }
-        DB::table('product_tag')->insert([['product_id' => $d, 'tag_id' => $tag], ['product_id' => $f, 'tag_id' => $tag]]);
+        DB::table('product_tag')->insert([
+            ['product_id' => $d, 'tag_id' => $tag], ['product_id' => $f, 'tag_id' => $tag],
+        ]);
         DB::table('category_product')->insert([
             ['product_id' => $e, 'category_id' => $category], ['product_id' => $f, 'category_id' => $category],
         ]);
