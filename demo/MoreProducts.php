@@ -7,6 +7,7 @@ namespace Vestibra\Demo;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\NameOrder;
 
@@ -53,6 +54,7 @@ final class MoreProducts
             'added_at' => $addedAt,
             'review_count' => $made->reviews, 'star_sum' => $made->stars,
             'picture_count' => count($made->pictures),
+            'described' => (int) FactValue::holdsSomething($made->description),
             'variant_count' => count(
                 array_filter($made->variants, static fn (array $one): bool => $one['published']),
             ),

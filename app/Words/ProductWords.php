@@ -64,6 +64,10 @@ final readonly class ProductWords
             ).'.',
             'title' => "Its title is “{$product->title}”.",
             'picture' => 'It has '.Counted::of($features->number(Quantity::Pictures) ?? 0, 'picture').'.',
+            'variants' => 'It has '.Counted::of($features->number(Quantity::Variants) ?? 0, 'variant').'.',
+            'description' => $features->number(Quantity::Described) === 1
+                ? 'It has a description.'
+                : 'It has no description.',
             default => throw new LogicException("app/Words/ProductWords.php has no words for $condition->field."),
         };
     }

@@ -78,6 +78,9 @@ final class ReachWords
         $comparison = RuleFields::standard()->comparison($kind, $condition->field, $condition->comparison);
         $what = ($condition->of === null ? '' : ($fact->name ?? 'a deleted fact').' ')
             .($comparison->words ?? $condition->field);
+        if ($condition->field === 'picture' && $condition->comparison === 'atMost' && $condition->values === [0]) {
+            return ['what' => 'has no picture', 'values' => ''];
+        }
         $takes = $comparison->takes ?? ConditionValues::Nothing;
         $things = LivingNames::things($condition) ?? '';
         $words = array_map(fn (int|string $value): string => match ($takes) {

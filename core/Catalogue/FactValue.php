@@ -118,7 +118,8 @@ final readonly class FactValue
     }
 
     /** Rich text is empty when it holds neither words nor a picture. */
-    private static function holdsSomething(string $html): bool
+    /** Whether rich text has words or a picture. */
+    public static function holdsSomething(string $html): bool
     {
         return stripos($html, '<img') !== false
             || preg_match('/[^\p{Z}\p{C}]/u', html_entity_decode(strip_tags($html), ENT_QUOTES | ENT_HTML5)) === 1;

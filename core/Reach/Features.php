@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use LogicException;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\CategoryTree;
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\PriceChanges;
 use Vestibra\Core\Catalogue\Product;
@@ -68,7 +69,11 @@ final readonly class Features
                 Aspect::Brand->value => $product->brand === null ? [] : [$product->brand->id],
                 Aspect::Tag->value => array_keys($product->tags),
             ],
-            self::numbersOf($product, $at) + [Quantity::Pictures->value => count(array_unique($pictures))],
+            self::numbersOf($product, $at) + [
+                Quantity::Pictures->value => count(array_unique($pictures)),
+                Quantity::Variants->value => count($product->variants),
+                Quantity::Described->value => (int) FactValue::holdsSomething($product->description),
+            ],
             Folding::words($product->title),
             array_map(static fn (Variant $variant): array => $variant->values, $product->variants),
             $facts,

@@ -25,10 +25,12 @@ enum Quantity: string
     case Added = 'added';
     /** Its own pictures, and its variants'. */
     case Pictures = 'pictures';
+    /** Published variants. */
+    case Variants = 'variants';
     /** Products beneath a category or in a collection. */
     case Products = 'products';
     /** All hits of a query, before filters and paging. */
     case Results = 'results';
-    /** 1 where a category or collection has a description, else 0. */
+    /** 1 where a category or collection has a description, or a product one with words or a picture; else 0. */
     case Described = 'described';
 }

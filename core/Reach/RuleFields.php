@@ -28,6 +28,7 @@ use Vestibra\Core\Reach\Fields\SaleField;
 use Vestibra\Core\Reach\Fields\StockField;
 use Vestibra\Core\Reach\Fields\TagField;
 use Vestibra\Core\Reach\Fields\TitleField;
+use Vestibra\Core\Reach\Fields\VariantsField;
 
 /**
  * The one list of what conditions can look at, and what of it rules of each kind of page may use.
@@ -63,6 +64,7 @@ final readonly class RuleFields
             new AddedField,
             new TitleField,
             new PictureField,
+            new VariantsField,
             new ProductsField,
             new DescriptionField,
             new ResultsField,

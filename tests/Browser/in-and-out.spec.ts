@@ -282,7 +282,7 @@ test('a large file is read while its owner is elsewhere, can be stopped, and is 
 
     await input.setInputFiles(path);
     await expect(page.getByRole('progressbar', { name: 'Reading…' })).toBeVisible();
-    await page.goto('/studio/products');
+    await page.goto('/studio/catalogue');
     await page.goto('/studio/in-and-out');
     await expect(page.getByRole('heading', { name: '“large.csv”' })).toBeVisible();
     await expect(page.getByText('1 row: stock of 1')).toBeVisible();

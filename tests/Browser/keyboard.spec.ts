@@ -48,7 +48,7 @@ async function doing(page: Page, words: string): Promise<void> {
 async function choose(page: Page, condition: string, value: string): Promise<void> {
     const picker = page.getByRole('dialog', { name: 'Condition' });
     await expect(picker).toBeVisible();
-    await expect(picker.getByRole('combobox')).toBeFocused();
+    await expect(picker.getByLabel('Find a condition')).toBeFocused();
     await page.keyboard.type(condition);
     await tabTo(page, /Find a/);
     await page.keyboard.type(value);

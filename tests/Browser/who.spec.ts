@@ -1,5 +1,5 @@
 import { expectAccessible } from './axe';
-import { artisan } from './console';
+import { artisan, sql } from './console';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 import { readFileSync } from 'node:fs';
@@ -309,4 +309,44 @@ test('a sentence is kept under a name, columns are remembered, and on a phone th
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Take “Inks without a rule” away' }).click();
     await expect(page.getByRole('button', { name: 'Inks without a rule', exact: true })).toBeHidden();
+});
+
+test('a condition is found by words: without a picture, by how many variants, without a description', async ({
+    page,
+}, info) => {
+    sql(info.parallelIndex, "update products set description = '<hr>', described = 0 where id in (3, 4)");
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue');
+    await settled(page);
+    const sought = async (words: string, value = ''): Promise<void> => {
+        await page.getByRole('button', { name: 'a condition…' }).focus();
+        await page.keyboard.press('Enter');
+        await expect(page.getByLabel('Find a condition')).toBeFocused();
+        await page.keyboard.type(words);
+        if (value !== '') {
+            await page.keyboard.press('Tab');
+            await page.keyboard.press('Tab');
+            await page.keyboard.type(value);
+        }
+        await page.keyboard.press('Enter');
+        await expect(page.getByRole('dialog', { name: 'Condition' })).toBeHidden();
+        await settled(page);
+    };
+    await sought('without a picture');
+    await expect(page.getByRole('button', { name: 'has no picture' })).toBeVisible();
+    await expect(page.getByText('1 product,')).toBeVisible();
+    await page.goto('/studio/catalogue');
+    await sought('variants least', '12');
+    await expect(page.getByRole('button', { name: 'number of variants is at least 12' })).toBeVisible();
+    const first = page.getByRole('row').nth(1);
+    await expect(first).toContainText(/1[2-9] variants|[2-9]\d variants/);
+    await page.goto('/studio/catalogue');
+    await sought('description not');
+    await expect(page.getByRole('button', { name: 'description is not filled in' })).toBeVisible();
+    await expect(page.getByText('3 products,')).toBeVisible();
+    await page.getByRole('button', { name: 'description is not filled in' }).click();
+    await page.getByLabel('Find a condition').fill('weight of the box');
+    await expect(page.getByRole('status').filter({ hasText: 'No condition looks at that' })).toBeVisible();
+    await expectAccessible(page, '[role=dialog]');
 });

@@ -9,6 +9,7 @@ use PDO;
 use PDOException;
 use Vestibra\App\Ground\Database\Sql\Looks;
 use Vestibra\App\Ground\NoRoom;
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\NameOrder;
 use Vestibra\Core\Selling\BestRated;
@@ -49,6 +50,12 @@ final class CurrentGeneration extends SQLiteConnector
             'best_rated',
             static fn (int $reviews, int $stars): float => BestRated::score($reviews, $stars),
             2,
+            PDO::SQLITE_DETERMINISTIC,
+        );
+        $pdo->sqliteCreateFunction(
+            'holds_something',
+            static fn (?string $html): int => (int) FactValue::holdsSomething((string) $html),
+            1,
             PDO::SQLITE_DETERMINISTIC,
         );
         $pdo->sqliteCreateFunction('name_order', self::nameOrder(...), 1);

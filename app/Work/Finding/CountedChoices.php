@@ -37,6 +37,7 @@ final readonly class CountedChoices
         $sold = $this->shown->without($none);
         $on = $this->rows->holding('counted', 'sale = 1', $sold)->and($sold);
         $in = $this->rows->holding('counted', 'supply = 1', $sold)->and($sold);
+        $described = $this->rows->holding('products', 'described = 1', $this->shown)->and($this->shown);
         $reviewed = $this->rows->holding('products', 'review_count > 0', $this->shown)->and($this->shown);
 
         return array_values(array_filter([
@@ -50,6 +51,9 @@ final readonly class CountedChoices
             ...$this->ends('stock', 'counted', 'stock', $sold, $none),
             ...$this->ends('reviews', 'products', 'review_count', $this->shown, PageSet::none()),
             ...$this->ends('picture', 'products', 'picture_count', $this->shown, PageSet::none()),
+            ...$this->ends('variants', 'products', 'variant_count', $this->shown, PageSet::none()),
+            new PlainChoice(new Condition('description', 'isFilled'), $described),
+            new PlainChoice(new Condition('description', 'isEmpty'), $this->shown->without($described)),
         ], fn (PlainChoice $choice): bool => ! $this->isLarge || $choice->pages->holds($this->selected)));
     }
 

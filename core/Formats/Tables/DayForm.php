@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Formats\Tables;
 
+use DateInterval;
 use DateTimeImmutable;
 
 /**
@@ -74,7 +75,7 @@ enum DayForm: string implements CellForm
     public static function meant(string $written): ?string
     {
         return preg_match(self::NUMBER, $written, $part) === 1
-            ? (new DateTimeImmutable(self::FIRST))->modify("+$part[1] days")->format('Y-m-d')
+            ? (new DateTimeImmutable(self::FIRST))->add(new DateInterval("P$part[1]D"))->format('Y-m-d')
             : null;
     }
 

@@ -40,6 +40,8 @@ final readonly class ProductKind implements KindOfPage
             'added' => ['withinDays', 'before', 'since'],
             'title' => ['contains'],
             'picture' => ['atLeast', 'atMost'],
+            'variants' => ['atLeast', 'atMost'],
+            'description' => ['isFilled', 'isEmpty'],
         ];
     }
 

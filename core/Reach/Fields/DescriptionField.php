@@ -19,6 +19,8 @@ final readonly class DescriptionField implements RuleField
     public function comparisons(): array
     {
         return [
+            Comparison::fixed('isFilled', 'description is filled in', Quantity::Described, 1, null),
+            Comparison::fixed('isEmpty', 'description is not filled in', Quantity::Described, 0, 0),
             Comparison::fixed('hasOne', 'has a description', Quantity::Described, 1, null),
             Comparison::fixed('hasNone', 'has no description', Quantity::Described, 0, 0),
         ];

@@ -29,7 +29,7 @@ final readonly class Conditions implements NamesThings, SettingType
      */
     private const OF_PRODUCTS = [
         'sale', 'stock', 'rating', 'reviews', 'fact', 'option', 'category', 'tag', 'brand', 'collection', 'price',
-        'picture', 'product',
+        'picture', 'variants', 'description', 'product',
     ];
 
     public function problem(mixed $value): ?SettingProblem

@@ -1,7 +1,8 @@
 <script lang="ts">
     import { Popover } from 'bits-ui';
     import type { Snippet } from 'svelte';
-    import type { Condition, FieldComparison, Names } from '../../lib/types';
+    import type { Condition, Names } from '../../lib/types';
+    import { type Choice, found, key, sameChoice, withPlain } from './choices';
     import type { Terms } from './terms';
 
     import NamePicker from '../NamePicker.svelte';
@@ -17,33 +18,33 @@
         change: (condition: Condition | null) => void;
     }
 
-    interface Choice extends FieldComparison {
-        field: string;
-        of?: number;
-    }
-
     let { terms, condition, names, words, only, change }: Props = $props();
     let open = $state(false);
+    let list = $state<HTMLSelectElement | null>(null);
     let chosen = $state<Condition>({ field: 'category', comparison: 'isIn', values: [] });
+    let sought = $state('');
     const choices: Choice[] = $derived(
-        terms.data.fields
-            .filter((field) => !only || only.includes(field.name))
-            .flatMap((field) =>
-                field.name === 'fact'
-                    ? terms.data.facts.flatMap((fact) =>
-                          field.comparisons
-                              .filter((comparison) => fact.comparisons.includes(comparison.name))
-                              .map((comparison) => ({
-                                  ...comparison,
-                                  field: 'fact',
-                                  of: fact.id,
-                                  words: `${fact.name} ${comparison.words}`,
-                              })),
-                      )
-                    : field.comparisons.map((comparison) => ({ ...comparison, field: field.name })),
-            ),
+        withPlain(
+            terms.data.fields
+                .filter((field) => !only || only.includes(field.name))
+                .flatMap((field) =>
+                    field.name === 'fact'
+                        ? terms.data.facts.flatMap((fact) =>
+                              field.comparisons
+                                  .filter((comparison) => fact.comparisons.includes(comparison.name))
+                                  .map((comparison) => ({
+                                      ...comparison,
+                                      field: 'fact',
+                                      of: fact.id,
+                                      words: `${fact.name} ${comparison.words}`,
+                                  })),
+                          )
+                        : field.comparisons.map((comparison) => ({ ...comparison, field: field.name })),
+                ),
+        ),
     );
-    const choice = $derived(choices.find((one) => key(one) === key({ ...chosen, name: chosen.comparison })));
+    const offered = $derived(found(choices, sought));
+    const choice = $derived(sameChoice(choices, chosen));
     const fact = $derived(terms.data.facts.find((one) => one.id === chosen.of) ?? null);
     const takes = $derived(choice?.takes ?? 'nothing');
     const complete = $derived(
@@ -51,12 +52,9 @@
             (chosen.values.length > 0 && chosen.values.every((value) => value !== '' && !Number.isNaN(value))),
     );
 
-    function key(one: { field: string; of?: number | undefined; name: string }): string {
-        return `${one.field} ${one.of ?? ''} ${one.name}`;
-    }
-
     function begin(next: boolean): void {
         open = next;
+        sought = '';
         if (next)
             chosen = condition
                 ? { ...condition, values: [...condition.values] }
@@ -71,8 +69,15 @@
             field: next.field,
             ...(next.of === undefined ? {} : { of: next.of }),
             comparison: next.name,
-            values: keep ? chosen.values : [],
+            values: next.values ?? (keep ? chosen.values : []),
         };
+    }
+
+    /** What is found first is chosen, so that a word and its value are enough. */
+    function seek(words: string): void {
+        sought = words;
+        const first = found(choices, words)[0];
+        if (words.trim() !== '' && first) compare(key(first));
     }
 
     function done(): void {
@@ -99,15 +104,34 @@
                     }}
                 >
                     <label class="block">
+                        <span class="unseen">Find a condition</span>
+                        <input
+                            class="field w-full"
+                            placeholder="find a condition: picture, sale, brand…"
+                            value={sought}
+                            oninput={(event) => seek(event.currentTarget.value)}
+                            onkeydown={(event) => {
+                                if (event.key !== 'Enter' || sought === '' || (complete && offered.length > 0)) return;
+                                event.preventDefault();
+                                list?.focus();
+                            }}
+                        />
+                    </label>
+                    <label class="mt-2 block">
                         <span class="unseen">What is looked at</span>
                         <select
                             class="field w-full"
-                            value={key({ ...chosen, name: chosen.comparison })}
+                            bind:this={list}
+                            size={sought === '' ? 1 : Math.min(8, Math.max(2, offered.length))}
+                            value={choice ? key(choice) : ''}
                             onchange={(event) => compare(event.currentTarget.value)}
                         >
-                            {#each choices as one (key(one))}<option value={key(one)}>{one.words}</option>{/each}
+                            {#each offered as one (key(one))}<option value={key(one)}>{one.words}</option>{/each}
                         </select>
                     </label>
+                    {#if offered.length === 0}<p class="mt-1 text-sm text-quiet" role="status">
+                            No condition looks at that. A fact of your own can: define it under Catalogue › Facts.
+                        </p>{/if}
                     {#if takes === 'names'}
                         <NamePicker
                             things={choice?.things ?? chosen.field}
@@ -115,7 +139,7 @@
                             values={chosen.values as number[]}
                             set={(values) => (chosen.values = values)}
                         />
-                    {:else if takes !== 'nothing'}
+                    {:else if takes !== 'nothing' && !choice?.values}
                         <Values
                             {takes}
                             {fact}

@@ -28,7 +28,7 @@ final class RulesOfKindsTest extends TestCase
             .'option offers offersValue, fact isFilled isEmpty isOneOf hasAnyOf atLeast atMost between, '
             .'rating atLeast hasReviews hasNone, reviews atLeast atMost, added withinDays before since, title '
             .'contains, '
-            .'picture atLeast atMost',
+            .'picture atLeast atMost, variants atLeast atMost, description isFilled isEmpty',
         'category' => 'category isIn isExactly, title contains, picture hasOne hasNone, products atLeast atMost, '
             .'description hasOne hasNone',
         'collection' => 'collection isOneOf, title contains, picture hasOne hasNone, products atLeast atMost, '

@@ -192,6 +192,8 @@ final class EvaluatorLawsTest extends TestCase
             Quantity::Added->value => W::at($draw->pick(RandomRules::INSTANTS))->getTimestamp()
                 - $draw->number(0, 3) * 86_400,
             Quantity::Pictures->value => $draw->number(0, 4),
+            Quantity::Variants->value => $draw->number(0, 4),
+            Quantity::Described->value => $draw->number(0, 1),
             'stars' => $draw->number(0, 20),
         ], is_int(...)), $draw->some(['teal', 'ink', 'strasse', '14'], 3), [[1 => 1, 2 => 3], [1 => 2]],
             $draw->oneIn(2) ? [] : [1 => ['resin'], 2 => [4], 3 => ['yes']]);

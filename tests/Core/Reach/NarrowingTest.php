@@ -80,6 +80,18 @@ final class NarrowingTest extends TestCase
         yield 'picture: its own and its variants’, each once' =>
             [self::pictured(), W::is('picture', 'atLeast', 3), true];
         yield 'picture: not more than there are' => [self::pictured(), W::is('picture', 'atMost', 2), false];
+        yield 'variants: as many as there are' => [$plain, W::is('variants', 'atLeast', 2), true];
+        yield 'variants: not more than there are' => [$plain, W::is('variants', 'atLeast', 3), false];
+        yield 'variants: not fewer either' => [$plain, W::is('variants', 'atMost', 1), false];
+        yield 'variants: none is at most none' => [$none, W::is('variants', 'atMost', 0), true];
+        foreach ([
+            'words' => ['<p>Dries slowly.</p>', true], 'a picture alone' => ['<p><img src="/p.webp" alt=""></p>', true],
+            'nothing' => ['', false], 'a line alone' => ['<hr>', false], 'empty lines' => ['<p>&nbsp; </p>', false],
+        ] as $what => [$description, $isFilled]) {
+            $described = new Product(7, 'x', 'Teal', 'Short.', $description, true);
+            yield "description: $what" => [$described, W::is('description', 'isFilled'), $isFilled];
+            yield "description: $what, empty" => [$described, W::is('description', 'isEmpty'), ! $isFilled];
+        }
         yield 'picture: none is at most none' => [$none, W::is('picture', 'atMost', 0), true];
         $facts = self::filled();
         yield 'fact: filled' => [$facts, new Condition('fact', 'isFilled', [], 1), true];

@@ -121,6 +121,8 @@ final class OutsideTest extends TestCase
             Quantity::Added->value => W::at($chance->pick(RandomRules::INSTANTS))->getTimestamp()
                 - $chance->number(0, 3) * 86_400,
             Quantity::Pictures->value => $chance->number(0, 4),
+            Quantity::Variants->value => $chance->number(0, 4),
+            Quantity::Described->value => $chance->number(0, 1),
             'stars' => $chance->number(0, 20),
         ], is_int(...));
         $words = $chance->some(['teal', 'ink', 'strasse', '14', 'n'], 3);

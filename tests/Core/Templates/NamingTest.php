@@ -97,7 +97,7 @@ final class NamingTest extends TestCase
     {
         self::assertSame([
             'sale', 'stock', 'rating', 'reviews', 'fact', 'option', 'category', 'tag', 'brand', 'collection', 'price',
-            'picture', 'product',
+            'picture', 'variants', 'description', 'product',
         ], Conditions::fields(PageKind::Product));
     }
 

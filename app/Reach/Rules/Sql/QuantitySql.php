@@ -36,8 +36,9 @@ final readonly class QuantitySql
                 .gmdate('Y-m-d H:i:s', $instant)
                 ."'"),
             Quantity::Pictures => '1'.self::bounds('p.picture_count', $min, $max),
-            Quantity::Products, Quantity::Results,
-            Quantity::Described => throw new LogicException('Products have no such number.'),
+            Quantity::Variants => '1'.self::bounds('p.variant_count', $min, $max),
+            Quantity::Described => '1'.self::bounds('p.described', $min, $max),
+            Quantity::Products, Quantity::Results => throw new LogicException('Products have no such number.'),
         });
     }
 

@@ -83,7 +83,8 @@ final class ProductIndex
             Link::in('title_words')->toBase()->insert($some);
         }
         Database::run(
-            'update products set title_folded = folded_line(title), title_order = name_order(title), variant_count = '
+            'update products set title_folded = folded_line(title), title_order = name_order(title), described = '
+                .'holds_something(description), variant_count = '
                 .'(select count(*) from variants v where v.product_id = products.id and v.published = 1),'
             .' price_low = (select min(price) from variants v where v.product_id = products.id),'
             .' picture_count = (select count(*) from (select picture_id from product_pictures where product_id = '

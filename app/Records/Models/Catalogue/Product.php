@@ -30,6 +30,7 @@ use Vestibra\App\Ground\Models\Picture;
  * @property int $star_sum
  * @property int $picture_count
  * @property int $variant_count
+ * @property bool $described whether its description has words or a picture
  * @property int|null $price_low  the lowest price at any time
  * @property string $search_title
  * @property string $search_description
@@ -129,6 +130,7 @@ final class Product extends Model
     {
         return [
             'published' => 'boolean',
+            'described' => 'boolean',
             'added_at' => 'immutable_datetime',
             'show_from' => 'immutable_datetime',
             'show_until' => 'immutable_datetime',

@@ -28,6 +28,7 @@ final class DatabaseChecks
                 .'v.product_id = p.id and v.published = 1)'
             .' or (p.review_count > 0 and exists (select 1 from reviews r where r.product_id = p.id)'
             .' and p.review_count <> (select count(*) from reviews r where r.product_id = p.id and r.published = 1))'
+            .' or p.described <> holds_something(p.description)'
             ." or p.title_order <> name_order(p.title) or (p.title <> '' and not exists (select 1 from title_words w "
             .'where w.product_id = p.id))',
         );

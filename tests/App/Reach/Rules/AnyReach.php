@@ -24,6 +24,8 @@ final class AnyReach
             ['field' => 'option', 'comparison' => 'offersValue', 'values' => [$chance->number(1, 20)]],
             ['field' => 'fact', 'comparison' => 'isFilled', 'values' => [], 'of' => $chance->number(1, 8)],
             ['field' => 'rating', 'comparison' => 'hasReviews', 'values' => []],
+            ['field' => 'description', 'comparison' => $chance->pick(['isFilled', 'isEmpty']), 'values' => []],
+            ['field' => 'variants', 'comparison' => 'atLeast', 'values' => [$chance->number(0, 6)]],
             ['field' => 'price', 'comparison' => 'atMost', 'values' => [$chance->number(1, 40) * 100]],
         ]);
 

@@ -278,7 +278,9 @@ final class KeptVerdictsTest extends TestCase
             'deleted', 'many', 'time', 'much time', 'pin', 'pin', 'pin', 'unpin', 'pin by release', 'publish',
             'publish', 'publish', 'off', 'fallback', 'order', 'killed', 'category moved', 'new tag',
             'option value', 'added', 'added', 'added', 'time', 'time', 'variant moved', 'review', 'rule', 'rule',
+            'description', 'variant hidden',
         ]);
+        $left = (int) DB::table('variants')->where('id', $id)->value('product_id');
         match ($what) {
             'price' => DB::table('variants')->where('product_id', $id)->update([
                 'price' => $chance->number(1, 9) * 100,
@@ -326,12 +328,20 @@ final class KeptVerdictsTest extends TestCase
             'rule' => DB::table('collections')->where('id', $chance->number(8, 12))->update([
                 'rule' => $this->rule($chance),
             ]),
+            'description' => $product->update(['description' => $chance->pick(['', '<p>Words.</p>', '<hr>'])]),
+            'variant hidden' => DB::table('variants')->where('product_id', $id)->limit(1)
+                ->update(['published' => false]),
             'review' => DB::table('reviews')->where('product_id', $id)->delete(),
             'variant moved' => DB::table('variants')->where('id', $id)->update([
                 'product_id' => DB::table('products')->min('id'),
             ]),
         };
-        in_array($what, ['review', 'variant moved'], true) && ProductIndex::refresh($id);
+        // As saving does: what is kept beside a product follows what hangs on it.
+        match ($what) {
+            'review', 'description', 'variant hidden' => ProductIndex::refresh($id),
+            'variant moved' => ProductIndex::refresh($left, (int) DB::table('products')->min('id')),
+            default => null,
+        };
 
         return "$what $id";
     }
