@@ -71,8 +71,8 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
                 Setting::what('products', 'Picked here', new Products, [])->while('feed', 'chosen'),
                 Setting::what('perPage', 'At once', new Amount(1, 96, ''), 12)
                     ->while('feed', 'page', 'rule', 'collection')
-                    ->unless('rows', 'so many rows do'),
-                Setting::what('rows', 'or so many rows', new Amount(0, 24, ''), 0)->while('feed', 'page'),
+                    ->unless('rows', 'a number of rows is set'),
+                Setting::what('rows', 'or a number of rows', new Amount(0, 24, ''), 0)->while('feed', 'page'),
                 Setting::what('sort', 'In the order', new Choice(self::ORDERS), 'usual')
                     ->while('feed', 'page', 'rule', 'collection'),
                 Setting::what(

@@ -106,7 +106,7 @@ final class HouseTokens
             ),
             new HouseToken(
                 'scale-ratio',
-                'each step ×',
+                'growth from size to size',
                 'how much larger each size is',
                 'letters',
                 TokenKind::Number,

@@ -96,7 +96,7 @@ final readonly class Setting
      * It is overruled, and the panel says so, while another setting of the block has one of these values; without any,
      * while that is anything but its default.
      *
-     * @param  string  $words  what decides instead, as “so many rows do”
+     * @param  string  $words  what decides instead, as “a number of rows is set”
      */
     public function unless(string $name, string $words, string|bool|int ...$values): self
     {

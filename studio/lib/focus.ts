@@ -3,6 +3,29 @@ export function focus(element: HTMLElement): void {
     element.focus();
 }
 
+/**
+ * The heading of what has taken the place of something else: who reads with their ears begins there, and Tab leads on
+ * from it. Whoever is typing is left alone.
+ */
+export function heading(element: HTMLElement): void {
+    element.tabIndex = -1;
+    element.classList.add('outline-none');
+    const held = document.activeElement;
+    if (!(held instanceof HTMLElement && held.matches('input, textarea, select, [contenteditable]')))
+        element.focus({ preventScroll: true });
+}
+
+/** An element, or the button that says the same and stands there instead; else the first that fits. */
+export function sameAgain(before: Element | null, otherwise: string): HTMLElement | null {
+    if (before instanceof HTMLElement && before.isConnected && before !== document.body) return before;
+    const said = before?.textContent?.trim() ?? '';
+    return (
+        [...document.querySelectorAll<HTMLElement>('button')].find(
+            (one) => said !== '' && one.textContent?.trim() === said,
+        ) ?? document.querySelector<HTMLElement>(otherwise)
+    );
+}
+
 /** What is being typed in a setting goes on its way before the setting gives way to another block's. */
 export function leaveField(): void {
     const field = document.activeElement;

@@ -22,3 +22,15 @@ export async function expectAccessible(page: Page, within = 'html'): Promise<voi
         ),
     ).toEqual([]);
 }
+
+/** Everything on the screen lies in a landmark, of which there is one main. */
+export async function expectLandmarks(page: Page): Promise<void> {
+    const { violations } = await new AxeBuilder({ page })
+        .setLegacyMode()
+        .exclude('iframe')
+        .withRules(['region', 'landmark-one-main', 'landmark-unique', 'page-has-heading-one'])
+        .analyze();
+    expect(
+        violations.map((found) => `${found.id}: ${found.nodes.map((node) => node.target.join(' ')).join(' | ')}`),
+    ).toEqual([]);
+}

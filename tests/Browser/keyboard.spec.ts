@@ -1,3 +1,4 @@
+import { expectLandmarks } from './axe';
 import type { Page } from '@playwright/test';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
@@ -195,4 +196,37 @@ test('several blocks are copied into another template; the shortcuts are listed 
     await expect(to.block('.title')).toHaveCount(0);
     await to.page.keyboard.press('?');
     await expect(to.page.getByRole('dialog', { name: 'Shortcuts' })).toContainText('Find something to do');
+});
+
+test('what opens has the cursor at its heading, and what led there has it again', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const id = await studio.template('The wall', { show: [[]] }, false);
+    await page.goto(`/studio/templates/${id}`);
+    await expect(page.getByRole('heading', { name: 'The wall', level: 1 })).toBeFocused();
+    await studio.loaded();
+    await expectLandmarks(page);
+    const where = page.getByRole('banner').getByRole('button', { name: /^Where it appears/ });
+    await where.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Where “The wall” appears' })).toBeFocused();
+    await expectLandmarks(page);
+    await page.getByRole('main').getByRole('button', { name: 'Back to the page' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(where).toBeFocused();
+    const publish = page.getByRole('banner').getByRole('button', { name: /^Publish/ });
+    await publish.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Publish “The wall”' })).toBeFocused();
+    await expectLandmarks(page);
+    const go = page
+        .getByRole('main')
+        .getByRole('button', { name: /^Publish/ })
+        .last();
+    await go.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: '“The wall” is live' })).toBeFocused();
+    await page.getByRole('banner').getByRole('button', { name: 'Back to the page' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('header :focus')).toHaveCount(1);
 });

@@ -369,11 +369,11 @@ test('two windows on one house style hear of each other, and what was decided is
     await expect(page.getByText('Somebody else has decided letters: base.')).toBeVisible();
     await expect(page.getByLabel('base', { exact: true })).toHaveValue('18');
 
-    await decide(page, 'each step ×', '1.4');
+    await decide(page, 'growth from size to size', '1.4');
     await expect(page.getByText('2 changes not published')).toBeVisible();
     await page.reload();
     await page.getByRole('button', { name: /^Undo/ }).click();
-    await expect(page.getByLabel('each step ×', { exact: true })).toHaveValue('1.25');
+    await expect(page.getByLabel('growth from size to size', { exact: true })).toHaveValue('1.25');
     await expect(page.getByText('1 change not published')).toBeVisible();
 
     await page.route('**/news?*', (route) => route.abort());

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { untrack } from 'svelte';
+    import { tick, untrack } from 'svelte';
+    import { sameAgain } from '../../lib/focus';
     import type { Screen } from '../../lib/types';
     import BottomRow from './row/BottomRow.svelte';
     import CanvasRoom from './page/CanvasRoom.svelte';
@@ -26,6 +27,18 @@
     let { screen }: { screen: Screen<TableData> } = $props();
     const table = untrack(() => new Table(screen.data, screen.may.edit, screen.user));
     const drag = new Drag(table);
+
+    // Back on the page, what led away from it has the cursor again, or the name of what is drawn.
+    let wasAway = true;
+    $effect(() => {
+        const isAway = table.view !== 'page';
+        if (wasAway && !isAway)
+            void tick().then(() => {
+                if (document.activeElement === document.body)
+                    sameAgain(table.cameFrom, 'h1')?.focus({ preventScroll: true });
+            });
+        wasAway = isAway;
+    });
 </script>
 
 <svelte:window
@@ -46,29 +59,31 @@
         : ''}"
 >
     <TopBar {table} mayPublish={screen.may.publish} />
-    <div><Unsaved {table} /></div>
-    {#if table.view === 'reach'}
-        <ReachView {table} mayPublish={screen.may.publish} />
-    {:else if table.view === 'publish'}
-        <PublishView {table} mayPublish={screen.may.publish} />
-    {:else if table.view === 'why'}
-        <WhyView {table} mayPublish={screen.may.publish} />
-    {:else if table.view === 'compare'}
-        <CompareView {table} />
-    {:else if table.view === 'passed-over'}
-        <PassedOverView {table} />
-    {:else if table.view === 'fitting'}
-        <FittingView {table} />
-    {:else if table.view === 'links'}
-        <LinksView {table} />
-    {/if}
-    <div class="grid min-h-0 grid-cols-[auto_minmax(0,1fr)] {table.view === 'page' ? '' : 'hidden'}">
-        <LeftColumn {table} />
-        <CanvasRoom {table} {drag} />
-    </div>
-    <div>
-        {#if table.view === 'page'}<BottomRow {table} {drag} />{/if}
-    </div>
+    <main class="contents">
+        <div><Unsaved {table} /></div>
+        {#if table.view === 'reach'}
+            <ReachView {table} mayPublish={screen.may.publish} />
+        {:else if table.view === 'publish'}
+            <PublishView {table} mayPublish={screen.may.publish} />
+        {:else if table.view === 'why'}
+            <WhyView {table} mayPublish={screen.may.publish} />
+        {:else if table.view === 'compare'}
+            <CompareView {table} />
+        {:else if table.view === 'passed-over'}
+            <PassedOverView {table} />
+        {:else if table.view === 'fitting'}
+            <FittingView {table} />
+        {:else if table.view === 'links'}
+            <LinksView {table} />
+        {/if}
+        <div class="grid min-h-0 grid-cols-[auto_minmax(0,1fr)] {table.view === 'page' ? '' : 'hidden'}">
+            <LeftColumn {table} />
+            <CanvasRoom {table} {drag} />
+        </div>
+        <div>
+            {#if table.view === 'page'}<BottomRow {table} {drag} />{/if}
+        </div>
+    </main>
     <StatusLine {table} />
 </div>
 {#if drag.load}

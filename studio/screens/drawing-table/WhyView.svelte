@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../lib/focus';
     import LadderView from '../../parts/LadderView.svelte';
     import { Why } from '../../parts/why.svelte';
     import type { Table } from './table.svelte';
@@ -16,7 +17,7 @@
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-3xl px-8 py-8">
-        <h2 class="text-2xl">
+        <h2 class="text-2xl" {@attach heading}>
             Why does {sample?.title ?? `this ${table.about.words.one}`}
             {table.about.thing === 'page' ? 'look like this' : `have this ${table.about.thing}`}?
         </h2>

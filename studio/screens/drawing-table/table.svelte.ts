@@ -60,6 +60,8 @@ export class Table {
     hatched = $state(false);
     /** The canvas as customers see it, without notes. */
     plain = $state(false);
+    /** What had the cursor when the page was left for another view. */
+    cameFrom: Element | null = null;
 
     constructor(
         readonly data: TableData,
@@ -109,6 +111,7 @@ export class Table {
     /** What is not the page itself is about the page: a card that was opened on it is left. */
     set view(view: View) {
         if (view !== 'page') this.cards.leave();
+        if (this.shown === 'page') this.cameFrom = document.activeElement;
         this.shown = view;
     }
 

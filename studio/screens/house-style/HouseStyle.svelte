@@ -64,7 +64,7 @@
             : []),
         ...(house.mayEdit && !style.inUse ? [{ words: 'Let go of it', do: () => void house.letGo() }] : []),
         {
-            words: 'Take out as style tokens (DTCG)',
+            words: 'Take out as a file for design programs',
             do: () => window.location.assign(`/studio/house-style/${house.id}/tokens`),
         },
         ...(house.mayEdit ? [{ words: 'Read style tokens in…', do: () => file?.click() }] : []),

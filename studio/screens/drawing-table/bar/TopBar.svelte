@@ -32,7 +32,11 @@
 
 <header class="flex h-13 items-center gap-3 border-b border-hair px-4">
     <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
-    <h1 class="max-w-[40%] shrink-0 truncate font-name text-lg" title={table.data.template.name}>
+    <h1
+        class="max-w-[40%] shrink-0 truncate font-name text-lg outline-none"
+        tabindex="-1"
+        title={table.data.template.name}
+    >
         {table.data.template.name}
     </h1>
     <span class="shrink-0 text-quiet">{kind}</span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../../lib/focus';
     import { counted } from '../../../lib/words';
     import { untrack } from 'svelte';
     import BeforeAfter from '../../../parts/BeforeAfter.svelte';
@@ -23,7 +24,7 @@
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-6xl px-8 py-8">
-        <h2 class="text-2xl">Draft and live</h2>
+        <h2 class="text-2xl" {@attach heading}>Draft and live</h2>
         {#if answer && !answer.live}
             <p class="mt-2">“{table.data.template.name}” is not live yet, so there is nothing to compare it with.</p>
         {:else if answer}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../../lib/focus';
     import { subjects } from '../../../lib/pages';
     import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
@@ -27,7 +28,7 @@
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-3xl px-8 py-8" data-fitting={report?.state ?? 'none'}>
-        <h2 class="text-2xl">Fitting of “{table.data.template.name}”</h2>
+        <h2 class="text-2xl" {@attach heading}>Fitting of “{table.data.template.name}”</h2>
         {#if !report || report.state === 'none'}
             <p class="mt-2 text-quiet" role="status">The draft is being tried on…</p>
         {:else if report.state === 'running'}

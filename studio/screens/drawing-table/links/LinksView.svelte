@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../../lib/focus';
     import { counted, when } from '../../../lib/words';
     import { untrack } from 'svelte';
     import type { Table } from '../table.svelte';
@@ -15,7 +16,7 @@
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-3xl px-8 py-8">
-        <h2 class="text-2xl">Private links to “{table.data.template.name}”</h2>
+        <h2 class="text-2xl" {@attach heading}>Private links to “{table.data.template.name}”</h2>
         <p class="mt-1 text-quiet">
             Whoever has the link sees this draft on the shop’s {table.about.words.pages}, without signing in. Search
             engines are told to stay away, and nothing in the shop changes.

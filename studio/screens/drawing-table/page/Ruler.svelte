@@ -8,8 +8,8 @@
         { words: 'desktop', width: 1280 },
     ];
     const glances = [
-        { glance: 'before', words: 'hold: before', title: 'the page before the last change', keys: 'F7' },
-        { glance: 'live', words: 'hold: live', title: 'the page as it is live', keys: 'Shift F7' },
+        { glance: 'before', words: 'hold to see it before', title: 'the page before the last change', keys: 'F7' },
+        { glance: 'live', words: 'hold to see it live', title: 'the page as it is live', keys: 'Shift F7' },
     ] as const;
     const scale = $derived(table.canvas.scale);
     const drawn = $derived(width * scale);

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../../lib/focus';
     import { untrack } from 'svelte';
     import type { Table } from '../table.svelte';
     import { PassedOver } from './passedOver.svelte';
@@ -16,7 +17,7 @@
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-3xl px-8 py-8">
-        <h2 class="text-2xl">What undo passed over</h2>
+        <h2 class="text-2xl" {@attach heading}>What undo passed over</h2>
         <p class="mt-1 text-quiet">
             Undo or redo went past these steps of yours: somebody else has changed the same since, or it is not there
             any more. The newest stands first.

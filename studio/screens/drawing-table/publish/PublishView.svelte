@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../../lib/focus';
     import { movesOf, pageWords } from '../../../lib/pages';
     import { counted } from '../../../lib/words';
     import { untrack } from 'svelte';
@@ -55,7 +56,7 @@
         {#if state.done}
             <Published {table} {state} release={state.done} />
         {:else if look}
-            <h2 class="text-2xl">Publish “{state.name}”</h2>
+            <h2 class="text-2xl" {@attach heading}>Publish “{state.name}”</h2>
             {#if !impact}
                 <p class="mt-2">{look.message ?? 'Draft and live are the same. There is nothing to publish.'}</p>
                 {@render others(look)}

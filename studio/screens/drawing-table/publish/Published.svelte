@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../../lib/focus';
     import { willMove } from '../../../lib/pages';
     import { counted, when } from '../../../lib/words';
     import { untrack } from 'svelte';
@@ -15,13 +16,13 @@
 </script>
 
 {#if release.state === 'waiting' && release.due}
-    <h2 class="text-2xl">It waits until {when(release.due)}</h2>
+    <h2 class="text-2xl" {@attach heading}>It waits until {when(release.due)}</h2>
     <p class="mt-1 text-quiet" role="status">
         {willMove(release.impact)} will move and {release.impact.look} get a new look then, as things stand. Nothing changes
         before.
     </p>
 {:else}
-    <h2 class="text-2xl">“{state.name}” {state.name.includes('”, “') ? 'are' : 'is'} live</h2>
+    <h2 class="text-2xl" {@attach heading}>“{state.name}” {state.name.includes('”, “') ? 'are' : 'is'} live</h2>
     <p class="mt-1 text-quiet" role="status">
         {willMove(release.impact)} moved, {release.impact.look} got a new look, {counted(
             release.impact.stays,

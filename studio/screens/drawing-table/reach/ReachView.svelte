@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { heading } from '../../../lib/focus';
     import { pageWords, subjects } from '../../../lib/pages';
     import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
@@ -57,7 +58,7 @@
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-4xl px-8 py-8">
-        <h2 class="text-2xl">Where “{table.data.template.name}” appears</h2>
+        <h2 class="text-2xl" {@attach heading}>Where “{table.data.template.name}” appears</h2>
         <p class="mt-1 text-quiet">
             Click a part of the sentence to change it. Nothing changes in the shop until you publish.
         </p>

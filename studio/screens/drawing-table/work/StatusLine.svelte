@@ -21,7 +21,7 @@
     );
 </script>
 
-<div class="flex min-h-8 items-baseline gap-x-5 border-t border-hair px-4 py-1 text-sm" data-status>
+<footer class="flex min-h-8 items-baseline gap-x-5 border-t border-hair px-4 py-1 text-sm" data-status>
     <div class="min-w-0 flex-1"><NoticeLine inline /></div>
     {#if table.sending.others.length > 0}<span class="shrink-0 text-quiet">with {table.sending.others.join(', ')}</span
         >{/if}
@@ -36,4 +36,4 @@
     {#if table.saving === 'signed-out'}<a class="word shrink-0" href="/studio/sign-in" target="_blank" rel="noopener"
             >Sign in again</a
         >{/if}
-</div>
+</footer>

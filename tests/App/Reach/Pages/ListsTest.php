@@ -204,7 +204,7 @@ final class ListsTest extends TestCase
         self::assertCount(3 * 4, $this->slugs('/all'));
         $definition = Kinds::composer()->schema->definition('product-grid');
         self::assertSame(
-            ['name' => 'rows', 'values' => [], 'words' => 'so many rows do'],
+            ['name' => 'rows', 'values' => [], 'words' => 'a number of rows is set'],
             $definition?->setting(Question::What, 'perPage')?->unless,
             'The panel says which of the two has no effect.',
         );

@@ -67,7 +67,7 @@
     {#if table.widthName !== 'desktop'}<span class="font-normal">on the {table.widthName}</span>{/if}
     {#if own > 0}
         <span class="own ml-auto rounded px-1.5 text-xs font-normal">
-            {counted(own, 'departure')}{#if table.mayEdit}
+            {counted(own, 'departure')} from the house style{#if table.mayEdit}
                 · <button class="word" onclick={allBack}>all back<span class="unseen"> to the house style</span></button
                 >{/if}
         </span>
