@@ -48,7 +48,8 @@ final readonly class Errands
         foreach (glob("$this->folder/*.*") ?: [] as $old) {
             @filemtime($old) < time() - self::KEPT && @unlink($old);
         }
-        $name = $user->id.'-'.bin2hex(random_bytes(8));
+        // The later of two has the greater name.
+        $name = sprintf('%d-%013x%s', $user->id, (int) (microtime(true) * 1e6), bin2hex(random_bytes(4)));
         $this->write($name, 'errand', ['errand' => $errand, 'user' => $user->id, 'given' => $given]);
         $isShort ? $this->run($name) : Queue::push(new RunErrand($name), queue: RunErrand::QUEUE);
 
@@ -97,17 +98,14 @@ final readonly class Errands
     /** Whether it is an errand of theirs, by its name. */
     public static function isOf(User $user, string $name): bool
     {
-        return preg_match('/^(\d{1,15})-[0-9a-f]{16}$/D', $name, $part) === 1 && (int) $part[1] === $user->id;
+        return preg_match('/^(\d{1,15})-[0-9a-f]{21}$/D', $name, $part) === 1 && (int) $part[1] === $user->id;
     }
 
     /** @return array{name: string, errand: string, given: array<string, mixed>}|null the last of theirs, if untold */
     public function untold(User $user): ?array
     {
-        $newest = null;
-        foreach (glob("$this->folder/$user->id-*.errand") ?: [] as $path) {
-            $newest = $newest === null || filemtime($path) >= filemtime($newest) ? $path : $newest;
-        }
-        $name = $newest === null ? '' : basename($newest, '.errand');
+        $paths = glob("$this->folder/$user->id-*.errand") ?: [];
+        $name = $paths === [] ? '' : basename(max($paths), '.errand');
         if ($name === '' || is_file("$this->folder/$name.seen")) {
             return null;
         }

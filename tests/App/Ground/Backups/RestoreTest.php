@@ -86,6 +86,7 @@ final class RestoreTest extends TestCase
                     .'table house_styles drop column in_use; drop table live_rules; drop table own_words; drop index '
                     .'products_published_title_order_index; drop index products_title_order; drop index '
                     .'products_price_low; drop index products_shown_newest; alter table products drop column '
+                    .'described; alter table products drop column '
                     .'price_low; alter table products drop column title_order; drop table tree_names; drop table '
                     .'indexed_trees; alter table users drop column closed_at; alter table troubles drop column '
                     .'draft; alter table troubles rename column subject_id to product_id; alter table templates drop '

@@ -86,7 +86,7 @@ final class ErrandsTest extends TestCase
         $this->get('/studio/in-and-out')->assertOk();
         self::assertNull($this->untold());
         $this->actingAs($this->owner);
-        foreach (["{$this->owner->id}-0000000000000000", '..%2f..%2f.env', "$asked.errand", 'x'] as $name) {
+        foreach (["{$this->owner->id}-000000000000000000000", '..%2f..%2f.env', "$asked.errand", 'x'] as $name) {
             $this->getJson("/studio/errands/$name")->assertNotFound();
         }
         $this->poll($asked)->assertStatus(202);
@@ -165,13 +165,10 @@ final class ErrandsTest extends TestCase
 
     public function test_of_several_the_last_is_told(): void
     {
-        $names = [];
-        foreach ([3, 1, 2] as $minutes) {
-            $names[$minutes] = $this->bring(20 + $minutes)->json('errand');
-            touch($this->file($names[$minutes], 'errand'), time() - 60 * $minutes);
-            clearstatcache();
+        for ($stock = 20; $stock < 30; $stock++) {
+            $last = $this->bring($stock)->json('errand');
+            self::assertSame($last, $this->untold()['errand'] ?? null);
         }
-        self::assertSame($names[1], $this->untold()['errand'] ?? null);
     }
 
     public function test_whoever_comes_after_a_crash_sees_that_it_was_begun(): void
