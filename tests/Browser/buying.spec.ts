@@ -228,8 +228,9 @@ test('with scripts: all follow one choice, Enter buys what stands beside the num
 
 test('a choice that is on its way is bought all the same', async ({ page: shop }) => {
     await shop.goto(INK);
+    const bought = shop.waitForResponse((answer) => answer.request().method() === 'POST');
     await shop.route(`**${INK}?*`, async (route) => {
-        await new Promise<void>((go) => shop.once('response', () => go()));
+        await bought;
         await route.continue();
     });
     await shop.getByLabel('50 ml').check();
