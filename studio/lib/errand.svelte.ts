@@ -1,5 +1,5 @@
 import { get, post } from './http';
-import { number } from './words';
+import { counted, number } from './words';
 import type { ErrandState } from './types';
 
 const FIRST_WAIT = 150;
@@ -16,7 +16,7 @@ export class Errand {
     get words(): string {
         const { what, done, all } = this.state?.progress ?? { what: '', done: 0, all: 0 };
         if (what === '' || done + all === 0) return '';
-        return what === 'made' ? `${number(done)} of ${number(all)} parts` : `${number(done)} rows looked at`;
+        return what === 'made' ? `${number(done)} of ${counted(all, 'part')}` : `${counted(done, 'row')} looked at`;
     }
 
     /** Waits for what came of it. Throws as `post` does where it was refused. */
