@@ -56,6 +56,8 @@ abstract class TestCase extends LaravelTestCase
             'vestibra.incoming' => self::folder('incoming'),
             'vestibra.errands' => self::folder('errands'),
         ]);
+        // What a test before compiled, at another time or of other rules, is none of this one's.
+        array_map(unlink(...), array_filter(glob(self::folder('rules').'/*') ?: [], is_file(...)));
         $this->owner = User::query()->firstOrFail();
     }
 
