@@ -24,6 +24,8 @@ return [
     'incoming' => storage_path('framework/incoming'),
     // What was asked for and takes long, with what came of it; for a day too.
     'errands' => env('ERRANDS_FOLDER', storage_path('framework/errands')),
+    // In seconds: so long the worker has to begin before whoever waits for it has it done.
+    'patience' => (int) env('ERRANDS_PATIENCE', 5),
     'pictures' => env('PICTURES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/pictures'),
     // The shop's database, pictures and files, in generations (app/Keeping/DataFolder.php).
     'data' => env('DATA_FOLDER', storage_path('data')),

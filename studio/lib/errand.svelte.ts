@@ -11,6 +11,7 @@ const isState = (answer: object): answer is ErrandState => 'errand' in answer &&
 export class Errand {
     /** Where nothing is under way: null. */
     state = $state.raw<ErrandState | null>(null);
+    isStopping = $state(false);
 
     /** How far it is, in words; empty while that is not known. */
     get words(): string {
@@ -31,6 +32,7 @@ export class Errand {
             return answer;
         } finally {
             this.state = null;
+            this.isStopping = false;
         }
     }
 
@@ -40,7 +42,9 @@ export class Errand {
     }
 
     async stop(): Promise<void> {
-        if (this.state) await post(`/studio/errands/${this.state.errand}/stop`);
+        if (!this.state) return;
+        this.isStopping = true;
+        await post(`/studio/errands/${this.state.errand}/stop`);
     }
 
     /** The server goes on whether it is reached or not. */

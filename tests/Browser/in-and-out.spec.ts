@@ -220,7 +220,7 @@ test('the shop goes out as a zip and comes in again, linked products are changed
     await page.goto('/studio/in-and-out');
     const [zip] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('button', { name: /as a folder of readable files, zipped/ }).click(),
+        page.getByRole('link', { name: /as a folder of readable files, zipped/ }).click(),
     ]);
     const input = page.locator('input[type=file]');
     await input.setInputFiles({
@@ -237,7 +237,7 @@ test('the shop goes out as a zip and comes in again, linked products are changed
 
     const [linked] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('button', { name: /as JSON-LD/ }).click(),
+        page.getByRole('link', { name: /as JSON-LD/ }).click(),
     ]);
     const products = JSON.parse(readFileSync(await linked.path(), 'utf8')) as { '@graph': { name: string }[] };
     const first = products['@graph'][0];
@@ -288,12 +288,31 @@ test('a large file is read while its owner is elsewhere, can be stopped, and is 
     await expect(page.getByText('1 row: stock of 1')).toBeVisible();
     await page.getByRole('button', { name: 'Take over 1, leave 600' }).click();
     await expect(page.getByRole('progressbar', { name: 'Taking it over…' })).toBeVisible();
+    await expect(page.getByLabel('Which rows are taken')).toBeDisabled();
+    await expect(page.locator('[inert]').getByLabel('What an empty cell does')).toHaveCount(1);
     await page.reload();
     const done = page.getByRole('region', { name: 'What was done' });
     await expect(done).toContainText('1 row taken over');
     await page.reload();
     await expect(page.getByRole('heading', { name: 'In and out' })).toBeVisible();
     await expect(done).toHaveCount(0);
+
+    // Columns that were said once are known on coming back, and stay so when something else is wished.
+    writeFileSync(path, ['Artikel,Bestand,note', `LF-0028-02,322,${note}`, ...rows].join('\n'));
+    await input.setInputFiles(path);
+    await page.getByLabel('What “Artikel” goes to').selectOption('stock number');
+    await expect(page.getByText('Besides the key no column is a field of a product')).toBeVisible();
+    await page.getByLabel('What “Bestand” goes to').selectOption('stock');
+    await page.getByRole('button', { name: 'Take over 1, leave 600' }).click();
+    await expect(done).toContainText('1 row taken over');
+    await input.setInputFiles(path);
+    await expect(page.getByRole('progressbar', { name: 'Reading…' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('What “Bestand” goes to')).toHaveValue('stock');
+    await page.getByLabel('What an empty cell does').selectOption('empties');
+    await expect(page.getByRole('progressbar', { name: 'Reading…' })).toBeVisible();
+    await expect(page.getByRole('progressbar')).toHaveCount(0);
+    await expect(page.getByLabel('What “Bestand” goes to')).toHaveValue('stock');
 });
 
 test('days that can be read in two ways are asked about, and a spreadsheet’s number of a day is mended with one click', async ({

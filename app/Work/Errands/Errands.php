@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Errands;
 
+use Illuminate\Container\Attributes\Config;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Facades\Queue;
 use LogicException;
@@ -22,16 +23,15 @@ final readonly class Errands
     /** In seconds. */
     private const KEPT = 86_400;
 
-    /** In seconds: so long the worker has to begin before whoever asks does it. */
-    private const PATIENCE = 5;
-
     private const LOST = 'The server was stopped in the middle of this. It is either done as a whole or not at all: '
-        .'look at Changes, and if it is not there, do it again.';
+        .'look under Catalogue › History, and if it is not there, do it again.';
 
     private const FAILED = 'Something failed. Nothing was half done; try again.';
 
+    /** @param  int  $patience  in seconds: so long the worker has to begin before whoever asks does it */
     public function __construct(
         private string $folder,
+        #[Config('vestibra.patience')] private int $patience,
         private Container $container,
     ) {
     }
@@ -79,7 +79,7 @@ final readonly class Errands
         }
         $isWaiting = ! is_file("$this->folder/$name.answer")
             && (is_file("$this->folder/$name.begun")
-                || @filemtime("$this->folder/$name.errand") <= time() - self::PATIENCE);
+                || @filemtime("$this->folder/$name.errand") <= time() - $this->patience);
         // Where the worker is down, or was stopped in the middle, it is done by whoever asks.
         $isWaiting && $this->run($name);
         $answer = $this->read($name, 'answer');

@@ -111,6 +111,7 @@
                 </p>
             {/if}
             {#if incoming.busy || whole.busy}<ErrandLine
+                    stops={incoming.busy !== ''}
                     errand={incoming.busy ? incoming.errand : whole.errand}
                     doing={incoming.busy || whole.busy}
                 />{/if}

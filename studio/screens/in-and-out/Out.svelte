@@ -8,6 +8,8 @@
 
     /** Products as a file: which ones, which columns, of which kind. */
     let { data }: { data: InAndOutData } = $props();
+    /** Variants from which on a file takes longer than a moment. */
+    const MANY = 5_000;
     const NUMBERS = ['price', 'sale price', 'stock'];
     let which = $state('all');
     const KEPT = 'columns-out';
@@ -89,17 +91,13 @@
         >
     </p>
     <p class="mt-5">
-        Everything at once: <button
-            class="word"
-            onclick={() => void take('the zip', 'shop.zip', '/studio/in-and-out/shop.zip')}
-            >the whole catalogue as a folder of readable files, zipped</button
+        Everything at once: <a class="word" href="/studio/in-and-out/shop.zip" download="shop.zip"
+            >the whole catalogue as a folder of readable files, zipped</a
         >
         ·
-        <button
-            class="word"
-            onclick={() => void take('the file', 'products.jsonld', '/studio/in-and-out/products.jsonld')}
-            >what customers see of the products, as JSON-LD</button
-        >
+        <a class="word" href="/studio/in-and-out/products.jsonld" download="products.jsonld"
+            >what customers see of the products, as JSON-LD</a
+        >{#if data.variants > MANY}. In a shop as large as this your browser shows them only after a while.{/if}
     </p>
     <p class="mt-3 flex items-center gap-3 text-quiet" role="status">
         {#if busy !== ''}<progress aria-label="Making {busy}"></progress> Making {busy}…{/if}

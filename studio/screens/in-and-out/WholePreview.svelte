@@ -24,80 +24,85 @@
     {@const seen = whole.seen}
     {@const ofShop = seen.kind === 'folder' || seen.kind === 'linked'}
     <section aria-label="What is in it" class="max-w-4xl">
-        <div class="flex flex-wrap items-baseline justify-between gap-x-6">
-            <h1 class="text-2xl">“{seen.name}”</h1>
-            <p class="text-quiet">
-                {KINDS[seen.kind]}{seen.called && !ofShop ? `: “${seen.called}”` : ''} ·
-                <button class="word" onclick={() => whole.leave()}>another file</button>
-            </p>
+        <div inert={whole.isTaking}>
+            <div class="flex flex-wrap items-baseline justify-between gap-x-6">
+                <h1 class="text-2xl">“{seen.name}”</h1>
+                <p class="text-quiet">
+                    {KINDS[seen.kind]}{seen.called && !ofShop ? `: “${seen.called}”` : ''} ·
+                    <button class="word" onclick={() => whole.leave()}>another file</button>
+                </p>
+            </div>
+            {#if seen.kind === 'folder'}
+                <p class="mt-3 flex flex-wrap gap-x-6 gap-y-1">
+                    <label class="flex items-baseline gap-1.5"
+                        ><input type="checkbox" bind:checked={whole.over} onchange={() => void whole.look()} />the file
+                        wins, and may be another shop’s</label
+                    >
+                    <label class="flex items-baseline gap-1.5"
+                        ><input type="checkbox" bind:checked={whole.gone} onchange={() => void whole.look()} />what has
+                        no file in it is deleted</label
+                    >
+                </p>
+            {/if}
+            {#if ofShop}
+                <label class="mt-1 flex items-baseline gap-1.5"
+                    ><input type="checkbox" bind:checked={whole.leaps} onchange={() => void whole.look()} />prices ten
+                    times as high or low are meant so</label
+                >
+            {:else if seen.kind === 'template'}
+                <label class="mt-3 flex items-baseline gap-1.5"
+                    ><input type="checkbox" bind:checked={whole.reach} onchange={() => void whole.look()} />with its
+                    rules: where it is to appear</label
+                >
+            {/if}
+            {#if seen.problems.length > 0}
+                <h2 class="mt-5 text-lg">It cannot be read like this</h2>
+                <ul class="mt-1">
+                    {#each seen.problems as one, at (at)}<li class="border-b border-hair py-1.5">
+                            {#if one.file}<span class="text-quiet">{one.file}{one.path ? `, ${one.path}` : ''}:</span
+                                >{/if}
+                            {one.message}
+                        </li>{/each}
+                </ul>
+                {#if seen.problemCount > seen.problems.length}<p class="text-sm text-quiet">
+                        and {counted(seen.problemCount - seen.problems.length, 'more', 'more')}
+                    </p>{/if}
+            {:else if ofShop}
+                <h2 class="mt-5 text-lg">What will change</h2>
+                <p role="status">
+                    <strong>{sum(seen.counts)}</strong>.
+                    {#if seen.moves}<span class="text-quiet">{movesOf({ moved: seen.moves.moved, kinds: [] })}.</span
+                        >{/if}
+                    {#if seen.kind === 'folder' && seen.staying > 0}<span class="text-quiet"
+                            >{counted(
+                                seen.staying,
+                                'thing of the shop has no file in it and stays',
+                                'things of the shop have no file in it and stay',
+                            )}.</span
+                        >{/if}
+                </p>
+                {#each seen.moves?.moves ?? [] as move (`${move.pageKind} ${move.from} ${move.to}`)}<p class="text-sm">
+                        {counted(move.count, pageWords(move.pageKind).page, pageWords(move.pageKind).pages)}: “{move.fromName}”
+                        → <strong>“{move.toName}”</strong>
+                    </p>{/each}
+                <ul class="mt-2">
+                    {#each seen.files as one (one.file)}<li class="border-b border-hair py-1">
+                            {one.file}
+                            <span class="text-quiet">{one.did}{one.what.length > 0 ? `: ${listed(one.what)}` : ''}</span
+                            >
+                        </li>{/each}
+                </ul>
+                {#if seen.fileCount > seen.files.length}<p class="text-sm text-quiet">
+                        and {counted(seen.fileCount - seen.files.length, 'more', 'more')}
+                    </p>{/if}
+            {:else}
+                <p class="mt-4" role="status">
+                    {seen.kind === 'template'
+                        ? 'It becomes a draft, which appears nowhere until it is published.'
+                        : 'It is kept beside the others; nothing in the shop changes until it is put to use.'}
+                </p>
+            {/if}
         </div>
-        {#if seen.kind === 'folder'}
-            <p class="mt-3 flex flex-wrap gap-x-6 gap-y-1">
-                <label class="flex items-baseline gap-1.5"
-                    ><input type="checkbox" bind:checked={whole.over} onchange={() => void whole.look()} />the file
-                    wins, and may be another shop’s</label
-                >
-                <label class="flex items-baseline gap-1.5"
-                    ><input type="checkbox" bind:checked={whole.gone} onchange={() => void whole.look()} />what has no
-                    file in it is deleted</label
-                >
-            </p>
-        {/if}
-        {#if ofShop}
-            <label class="mt-1 flex items-baseline gap-1.5"
-                ><input type="checkbox" bind:checked={whole.leaps} onchange={() => void whole.look()} />prices ten times
-                as high or low are meant so</label
-            >
-        {:else if seen.kind === 'template'}
-            <label class="mt-3 flex items-baseline gap-1.5"
-                ><input type="checkbox" bind:checked={whole.reach} onchange={() => void whole.look()} />with its rules:
-                where it is to appear</label
-            >
-        {/if}
-        {#if seen.problems.length > 0}
-            <h2 class="mt-5 text-lg">It cannot be read like this</h2>
-            <ul class="mt-1">
-                {#each seen.problems as one, at (at)}<li class="border-b border-hair py-1.5">
-                        {#if one.file}<span class="text-quiet">{one.file}{one.path ? `, ${one.path}` : ''}:</span>{/if}
-                        {one.message}
-                    </li>{/each}
-            </ul>
-            {#if seen.problemCount > seen.problems.length}<p class="text-sm text-quiet">
-                    and {counted(seen.problemCount - seen.problems.length, 'more', 'more')}
-                </p>{/if}
-        {:else if ofShop}
-            <h2 class="mt-5 text-lg">What will change</h2>
-            <p role="status">
-                <strong>{sum(seen.counts)}</strong>.
-                {#if seen.moves}<span class="text-quiet">{movesOf({ moved: seen.moves.moved, kinds: [] })}.</span>{/if}
-                {#if seen.kind === 'folder' && seen.staying > 0}<span class="text-quiet"
-                        >{counted(
-                            seen.staying,
-                            'thing of the shop has no file in it and stays',
-                            'things of the shop have no file in it and stay',
-                        )}.</span
-                    >{/if}
-            </p>
-            {#each seen.moves?.moves ?? [] as move (`${move.pageKind} ${move.from} ${move.to}`)}<p class="text-sm">
-                    {counted(move.count, pageWords(move.pageKind).page, pageWords(move.pageKind).pages)}: “{move.fromName}”
-                    → <strong>“{move.toName}”</strong>
-                </p>{/each}
-            <ul class="mt-2">
-                {#each seen.files as one (one.file)}<li class="border-b border-hair py-1">
-                        {one.file}
-                        <span class="text-quiet">{one.did}{one.what.length > 0 ? `: ${listed(one.what)}` : ''}</span>
-                    </li>{/each}
-            </ul>
-            {#if seen.fileCount > seen.files.length}<p class="text-sm text-quiet">
-                    and {counted(seen.fileCount - seen.files.length, 'more', 'more')}
-                </p>{/if}
-        {:else}
-            <p class="mt-4" role="status">
-                {seen.kind === 'template'
-                    ? 'It becomes a draft, which appears nowhere until it is published.'
-                    : 'It is kept beside the others; nothing in the shop changes until it is put to use.'}
-            </p>
-        {/if}
         <div class="sticky bottom-0 mt-5 flex flex-wrap items-center gap-3 border-t border-hair bg-paper py-3">
             <button
                 class="button button-next"

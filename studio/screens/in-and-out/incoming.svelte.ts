@@ -27,6 +27,8 @@ export class Incoming {
     /** Line, place of the cell, what stands there instead; null: the row is left out. */
     mended = $state.raw<Record<number, Record<number, string> | null>>({});
     busy = $state('');
+    /** What is wished stays as it is until it is taken. */
+    isTaking = $state(false);
     taken = $state.raw<RowsPreview | null>(null);
     readonly errand = new Errand();
     private original: File | null = null;
@@ -105,7 +107,8 @@ export class Incoming {
 
     /** What was asked for before this window was loaded: what came of it is shown, or waited for. */
     async resume(errand: string, given: RowsGiven): Promise<void> {
-        this.file = given.file;
+        // Of a new file it is not known yet what its columns were the last time: its answer says that.
+        this.file = given.isNew ? '' : given.file;
         this.name = given.name;
         this.numbers = given.numbers;
         this.days = given.days;
@@ -160,6 +163,7 @@ export class Incoming {
 
     private async finish(answer: Promise<BroughtFile>): Promise<void> {
         this.busy = 'Taking it over…';
+        this.isTaking = true;
         try {
             const done = await answer;
             this.taken = done.preview;
@@ -174,6 +178,7 @@ export class Incoming {
             notices.trouble(error);
         }
         this.busy = '';
+        this.isTaking = false;
     }
 
     private async call(asked: Promise<BroughtFile | ErrandState>): Promise<void> {

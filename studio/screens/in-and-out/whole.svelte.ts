@@ -16,6 +16,8 @@ export class Whole {
     leaps = $state(false);
     reach = $state(false);
     busy = $state('');
+    /** What is wished stays as it is until it is taken. */
+    isTaking = $state(false);
     readonly errand = new Errand();
     private asking = 0;
 
@@ -41,7 +43,9 @@ export class Whole {
     }
 
     private async finish(answer: Promise<WholeFile | ErrandState>): Promise<void> {
+        this.isTaking = true;
         const isAnswered = await this.call('Taking it over…', answer);
+        this.isTaking = false;
         if (!isAnswered || this.seen === null || this.seen.problems.length > 0) return;
         this.done = this.seen;
         this.seen = null;

@@ -41,9 +41,6 @@ final readonly class InAndOutController
     /** In seconds. */
     private const LONGEST = 600;
 
-    /** In bytes: smaller files are read at once. */
-    private const SHORT = 500_000;
-
     private const MOST_COLUMNS = 200;
 
     /** Rows that are mended by hand. */
@@ -160,7 +157,7 @@ final readonly class InAndOutController
 
         return $given->fails()
             ? self::said($given->errors()->first(), 422)
-            : $this->reply->asking(RowsErrand::class, $how + [
+            : $this->reply->reading(RowsErrand::class, $how + [
                 'file' => $brought,
                 'name' => $name,
                 'isNew' => false,
@@ -172,7 +169,7 @@ final readonly class InAndOutController
                 'numbers' => Asked::text($request, 'numbers'),
                 'days' => Asked::text($request, 'days'),
                 'mended' => self::mended($request),
-            ], filesize($path) <= self::SHORT);
+            ], $path);
     }
 
     /** @return array<string, string> as the file calls them => what they are said to be */

@@ -31,9 +31,6 @@ final readonly class WholeController
     /** In seconds. */
     private const LONGEST = 600;
 
-    /** In bytes: smaller files are read at once. */
-    private const SHORT = 500_000;
-
     public function __construct(
         private IncomingFiles $files,
         private ErrandReply $reply,
@@ -53,11 +50,11 @@ final readonly class WholeController
         }
         $kept = $this->files->take(SignedIn::user(), $file->getPathname());
 
-        return $this->reply->asking(WholeErrand::class, [
+        return $this->reply->reading(WholeErrand::class, [
             'file' => $kept,
             'name' => mb_substr(mb_scrub($file->getClientOriginalName()), 0, 150),
             'take' => false, 'over' => false, 'delete' => false, 'leaps' => false, 'reach' => false,
-        ], $file->getSize() <= self::SHORT);
+        ], $file->getPathname());
     }
 
     /** What it would change, read as wished; or with `take` what it changed. */
@@ -69,7 +66,7 @@ final readonly class WholeController
 
         return $path === null
             ? new JsonResponse(['message' => RowsErrand::GONE], 404)
-            : $this->reply->asking(WholeErrand::class, [
+            : $this->reply->reading(WholeErrand::class, [
                 'file' => $brought,
                 'name' => Asked::text($request, 'name', 150),
                 'take' => Asked::flag($request, 'take'),
@@ -77,7 +74,7 @@ final readonly class WholeController
                 'delete' => Asked::flag($request, 'delete'),
                 'leaps' => Asked::flag($request, 'leaps'),
                 'reach' => Asked::flag($request, 'reach'),
-            ], filesize($path) <= self::SHORT);
+            ], $path);
     }
 
     public function shop(ZippedShop $zipped): BinaryFileResponse

@@ -22,6 +22,9 @@ final readonly class ErrandReply
     /** In seconds. */
     private const LONGEST = 600;
 
+    /** In bytes: smaller files are read at once. */
+    private const SHORT = 500_000;
+
     public function __construct(private Errands $errands)
     {
     }
@@ -29,13 +32,18 @@ final readonly class ErrandReply
     /**
      * @param  class-string<Errand>  $errand
      * @param  array<string, mixed>  $given
-     * @param  bool  $isShort  it is done at once
+     * @param  string  $path  of the file that it reads
      */
-    public function asking(string $errand, array $given, bool $isShort): JsonResponse
+    public function reading(string $errand, array $given, string $path): JsonResponse
     {
         set_time_limit(self::LONGEST);
 
-        return $this->of($this->errands->ask(SignedIn::user(), $errand, $given, $isShort));
+        return $this->of($this->errands->ask(
+            SignedIn::user(),
+            $errand,
+            $given,
+            @filesize($path) <= self::SHORT,
+        ));
     }
 
     public function of(string $name): JsonResponse

@@ -102,7 +102,8 @@ final class ErrandsTest extends TestCase
         $this->begun($taking);
         $stock = $this->stock();
         $this->poll($taking)->assertStatus(500)->assertJsonPath('message', 'The server was stopped in the middle of '
-            .'this. It is either done as a whole or not at all: look at Changes, and if it is not there, do it again.');
+            .'this. It is either done as a whole or not at all: look under Catalogue › History, and if it is not '
+            .'there, do it again.');
         self::assertSame($stock, $this->stock());
         $this->work();
         self::assertSame($stock, $this->stock());
