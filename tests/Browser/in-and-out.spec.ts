@@ -286,6 +286,9 @@ test('a large file is read while its owner is elsewhere, can be stopped, and is 
     await page.goto('/studio/in-and-out');
     await expect(page.getByRole('heading', { name: '“large.csv”' })).toBeVisible();
     await expect(page.getByText('1 row: stock of 1')).toBeVisible();
+    await page.setViewportSize({ width: 390, height: 844 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), 'a cell as long as they come').toBe(390);
+    await page.setViewportSize({ width: 1280, height: 800 });
     await page.getByRole('button', { name: 'Take over 1, leave 600' }).click();
     await expect(page.getByRole('progressbar', { name: 'Taking it over…' })).toBeVisible();
     await expect(page.getByLabel('Which rows are taken')).toBeDisabled();

@@ -106,7 +106,8 @@
             <tbody>
                 {#each preview.columns as column (column.at)}
                     <tr class="border-b border-hair">
-                        <th class="py-1.5 pr-4 font-normal" scope="row">{column.called || `column ${column.at + 1}`}</th
+                        <th class="py-1.5 pr-4 font-normal [overflow-wrap:anywhere]" scope="row"
+                            >{column.called || `column ${column.at + 1}`}</th
                         >
                         <td class="py-1.5 pr-4"
                             ><select
@@ -120,7 +121,7 @@
                             </select>
                             {#if keys.includes(column.is)}<span class="text-sm text-quiet">the key</span>{/if}</td
                         >
-                        <td class="py-1.5 pr-4 text-quiet">{column.sample}</td>
+                        <td class="py-1.5 pr-4 [overflow-wrap:anywhere] text-quiet">{column.sample}</td>
                         <td class="py-1.5 text-sm text-quiet"
                             >{column.remembered ? 'remembered from last time' : column.is === '' ? 'not taken' : ''}</td
                         >
@@ -185,7 +186,7 @@
                 {#if preview.fields[PINNED]}One entry in the history and one release for what is pinned, taken back as
                     one.{:else}One entry in the history, taken back as one.{/if} Nobody else’s column is touched.
             </p>{/if}
-        <span class="flex items-center gap-4">
+        <span class="flex flex-wrap items-center gap-x-4 gap-y-2">
             {#if preview.wrongCount > 0}
                 <label
                     ><span class="unseen">Which rows are taken</span><select
