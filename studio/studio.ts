@@ -1,53 +1,34 @@
 import './studio.css';
 import { mount, type Component } from 'svelte';
-import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
-import CatalogueThing from './screens/catalogue/Thing.svelte';
-import CatalogueThings from './screens/catalogue/Things.svelte';
-import CatalogueProducts from './screens/catalogue/Products.svelte';
-import CatalogueSheet from './screens/catalogue/Sheet.svelte';
-import CatalogueHistory from './screens/catalogue/History.svelte';
-import HouseStyle from './screens/house-style/HouseStyle.svelte';
-import Facts from './screens/facts/Facts.svelte';
-import InAndOut from './screens/in-and-out/InAndOut.svelte';
-import Money from './screens/catalogue/Money.svelte';
-import Pictures from './screens/pictures/Pictures.svelte';
-import Product from './screens/product/Product.svelte';
-import Releases from './screens/releases/Releases.svelte';
-import News from './screens/news/News.svelte';
-import Order from './screens/order/Order.svelte';
-import Reviews from './screens/reviews/Reviews.svelte';
-import Search from './screens/search/Search.svelte';
-import Today from './screens/today/Today.svelte';
-import Who from './screens/who/Who.svelte';
-import Why from './screens/why/Why.svelte';
-import Words from './screens/words/Words.svelte';
-import Templates from './screens/templates/Templates.svelte';
 import { carryCursor } from './lib/focus';
 import type { Screen } from './lib/types';
 
-const screens: Record<string, Component<{ screen: Screen<never> }>> = {
-    today: Today,
-    who: Who,
-    why: Why,
-    templates: Templates,
-    facts: Facts,
-    'house-style': HouseStyle,
-    history: CatalogueHistory,
-    'in-and-out': InAndOut,
-    money: Money,
-    products: CatalogueProducts,
-    sheet: CatalogueSheet,
-    things: CatalogueThings,
-    thing: CatalogueThing,
-    pictures: Pictures,
-    product: Product,
-    releases: Releases,
-    news: News,
-    order: Order,
-    reviews: Reviews,
-    search: Search,
-    words: Words,
-    'drawing-table': DrawingTable,
+type Loading = Promise<{ default: Component<{ screen: Screen<never> }> }>;
+
+/** A screen brings its own code alone: none is opened for the drawing table's. */
+const screens: Record<string, () => Loading> = {
+    today: () => import('./screens/today/Today.svelte'),
+    who: () => import('./screens/who/Who.svelte'),
+    why: () => import('./screens/why/Why.svelte'),
+    templates: () => import('./screens/templates/Templates.svelte'),
+    facts: () => import('./screens/facts/Facts.svelte'),
+    'house-style': () => import('./screens/house-style/HouseStyle.svelte'),
+    history: () => import('./screens/catalogue/History.svelte'),
+    'in-and-out': () => import('./screens/in-and-out/InAndOut.svelte'),
+    money: () => import('./screens/catalogue/Money.svelte'),
+    products: () => import('./screens/catalogue/Products.svelte'),
+    sheet: () => import('./screens/catalogue/Sheet.svelte'),
+    things: () => import('./screens/catalogue/Things.svelte'),
+    thing: () => import('./screens/catalogue/Thing.svelte'),
+    pictures: () => import('./screens/pictures/Pictures.svelte'),
+    product: () => import('./screens/product/Product.svelte'),
+    releases: () => import('./screens/releases/Releases.svelte'),
+    news: () => import('./screens/news/News.svelte'),
+    order: () => import('./screens/order/Order.svelte'),
+    reviews: () => import('./screens/reviews/Reviews.svelte'),
+    search: () => import('./screens/search/Search.svelte'),
+    words: () => import('./screens/words/Words.svelte'),
+    'drawing-table': () => import('./screens/drawing-table/DrawingTable.svelte'),
 };
 
 const data = document.getElementById('screen')?.textContent;
@@ -55,6 +36,5 @@ const target = document.getElementById('studio');
 if (data && target) {
     carryCursor();
     const screen = JSON.parse(data) as Screen<never>;
-    const component = screens[screen.name];
-    if (component) mount(component, { target, props: { screen } });
+    void screens[screen.name]?.().then(({ default: component }) => mount(component, { target, props: { screen } }));
 }
