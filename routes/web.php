@@ -228,6 +228,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('reviews/{review}', [Studio\Customers\ReviewsController::class, 'decide']);
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\Layout\TemplatesController::class, 'store']);
+        Route::post('templates/own', [Studio\Layout\TemplatesController::class, 'own']);
         Route::patch('templates/{template}', [Studio\Layout\TemplatesController::class, 'rename']);
         Route::post('templates/{templateId}/back', [Studio\Layout\StandingController::class, 'restore']);
         Route::post('templates/{templateId}/edits', [Studio\Layout\EditsController::class, 'store'])

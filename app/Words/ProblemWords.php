@@ -278,6 +278,12 @@ final class ProblemWords
             TemplateProblem::NotEmpty => 'There are blocks on this page already. Take them out first, or make a new '
                 .'template from the start; nothing was changed.',
             TemplateProblem::UnknownStart => 'There is no such start. Choose one of those shown.',
+            TemplateProblem::NoPlaceForPicture => 'This start has no place for a picture of the page. Nothing was '
+                .'made; choose another start, or no picture.',
+            TemplateProblem::NotNamed => 'No rule can name such a page, so it cannot have one of its own. Nothing was '
+                .'made; change the template that lays it out.',
+            TemplateProblem::UnknownPlace => 'Something that was named there is in the catalogue no more. Nothing was '
+                .'made; say again where it appears.',
         };
     }
 

@@ -51,25 +51,25 @@ final readonly class VerdictWords
             Reason::LessClose => 'Matches too, but is less close: '
                 .self::difference($loser->closeness ?? new Closeness, $verdict->closeness ?? new Closeness, $subject)
                 .'.',
-            Reason::LaterInHandOrder => 'Is as close, but stands later in the hand order.',
+            Reason::LaterInHandOrder => 'Is as close, but stands later in the list of templates.',
             Reason::NotNeeded => 'Not needed.',
         };
     }
 
-    /** @return string as "1 group · 3 deep" */
+    /** @return string as "1 group of goods, category 3 levels down" */
     public function closeness(?Closeness $closeness): string
     {
         if ($closeness === null) {
             return '';
         }
         $parts = array_filter([
-            $closeness->named > 0 ? 'named' : '',
-            $closeness->grouped > 0 ? Counted::of($closeness->grouped, 'group') : '',
-            $closeness->depth > 0 ? "$closeness->depth deep" : '',
-            $closeness->narrowed > 0 ? "narrowed by $closeness->narrowed" : '',
+            $closeness->named > 0 ? 'named itself' : '',
+            $closeness->grouped > 0 ? Counted::of($closeness->grouped, 'group of goods', 'groups of goods') : '',
+            $closeness->depth > 0 ? 'category '.Counted::of($closeness->depth, 'level').' down' : '',
+            $closeness->narrowed > 0 ? Counted::of($closeness->narrowed, 'condition').' besides' : '',
         ]);
 
-        return $parts === [] ? 'everything' : implode(' · ', $parts);
+        return $parts === [] ? 'everything' : implode(', ', $parts);
     }
 
     private static function difference(Closeness $loser, Closeness $winner, SubjectKind $subject): string

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\FilmData;
+use Vestibra\Core\Composing\HeadingLevels;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Alike;
@@ -88,6 +89,7 @@ final readonly class BandBlock implements BlockKind
             'film' => $film === null ? null : FilmData::of($film, $context),
             'fit' => $settings->text('fit'),
             'still' => $settings->bool('still'),
+            HeadingLevels::HEADED => false,
         ]);
     }
 

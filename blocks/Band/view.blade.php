@@ -1,4 +1,4 @@
-<section {!! $root !!} @class(['band', 'band-pictured' => ($d['picture'] ?? null) || ($d['film'] ?? null)])>
+<{{ ($d['headed'] ?? false) ? 'section' : 'div' }} {!! $root !!} @class(['band', 'band-pictured' => ($d['picture'] ?? null) || ($d['film'] ?? null)])>
 @if (($d['picture'] ?? null) || ($d['film'] ?? null))
 <div @class(['band-back', 'band-still' => $d['still']]) aria-hidden="true">
 @if ($d['film'])<video data-film-behind muted loop playsinline preload="metadata" width="{{ $d['film']['width'] }}" height="{{ $d['film']['height'] }}"@if ($d['picture'] || $d['film']['poster']) poster="{{ $d['picture']['large'] ?? $d['film']['poster'] }}"@endif tabindex="-1"><source src="{{ $d['film']['address'] }}" type="{{ $d['film']['type'] }}"></video>
@@ -6,4 +6,4 @@
 @else<img class="{{ $d['picture']['focus'] }}" src="{{ $d['picture']['large'] }}" width="{{ $d['picture']['width'] }}" height="{{ $d['picture']['height'] }}" alt="" loading="lazy" data-large>@endif
 <div class="band-tint"></div></div>
 @endif
-<div class="band-inner">{!! $slot !!}</div>@if ($d['film'] ?? null)<button type="button" class="band-film-stop" data-film-stop hidden data-play="{{ $say('film.play') }}">{{ $say('film.stop') }}</button>@endif</section>
+<div class="band-inner">{!! $slot !!}</div>@if ($d['film'] ?? null)<button type="button" class="band-film-stop" data-film-stop hidden data-play="{{ $say('film.play') }}">{{ $say('film.stop') }}</button>@endif</{{ ($d['headed'] ?? false) ? 'section' : 'div' }}>

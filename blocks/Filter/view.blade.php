@@ -1,4 +1,4 @@
-<section {!! $root !!} class="filter" data-filter="{{ $d['parameter'] }}">
+<div {!! $root !!} class="filter" data-filter="{{ $d['parameter'] }}">
 @if ($d['title'] === '' || $d['fold'] === 'none')
 @if ($d['title'] !== '')<p class="filter-title" id="filter-{{ $id }}">{{ $d['title'] }}</p>@endif
 @include('blocks::Filter.values')
@@ -7,4 +7,4 @@
 @include('blocks::Filter.values')
 </details>
 @endif
-</section>
+</div>

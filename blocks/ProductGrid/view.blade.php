@@ -1,4 +1,4 @@
-<section {!! $root !!} @class(['product-grid', 'product-grid-'.$d['layout']])>
+<{{ $d['title'] !== '' ? 'section' : 'div' }} {!! $root !!} @class(['product-grid', 'product-grid-'.$d['layout']])>
 @if ($d['title'] !== '')<h2 class="product-grid-title" data-words="title">{{ $d['title'] }}</h2>@endif
 @if ($d['none'] && $d['clear'] !== null)
 <div class="product-grid-none" data-list="1"><p>{{ $say('filters.none') }}</p>@if ($d['giveUp'] !== null)<p><a href="{{ $d['giveUp']['address'] }}" rel="nofollow" data-narrow>{{ $say('filters.give-up', ['names' => implode(', ', $d['giveUp']['names']), 'count' => $d['giveUp']['products']]) }}</a></p>@endif<p><a href="{{ $d['clear'] }}" rel="nofollow" data-narrow>{{ $say('filters.clear') }}</a></p></div>
@@ -14,4 +14,4 @@
 <ul class="product-grid-cards"@if ($d['page'] !== null) data-list="{{ $d['page'] }}"@endif @if ($d['layout'] === 'row') tabindex="0"@endif>
 {!! \Vestibra\Blocks\ProductGrid\Pictures::eager($slot, $d['page'] !== null) !!}</ul>
 @endif
-</section>
+</{{ $d['title'] !== '' ? 'section' : 'div' }}>

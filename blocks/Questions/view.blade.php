@@ -1,1 +1,1 @@
-<section {!! $root !!} class="questions">@if (($d['title'] ?? '') !== '')<h2 class="questions-title" data-words="title">{{ $d['title'] }}</h2>@endif<div class="accordion">{!! $slot !!}</div></section>
+<{{ ($d['title'] ?? '') !== '' ? 'section' : 'div' }} {!! $root !!} class="questions">@if (($d['title'] ?? '') !== '')<h2 class="questions-title" data-words="title">{{ $d['title'] }}</h2>@endif<div class="accordion">{!! $slot !!}</div></{{ ($d['title'] ?? '') !== '' ? 'section' : 'div' }}>

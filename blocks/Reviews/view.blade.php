@@ -1,4 +1,4 @@
-<section {!! $root !!} class="reviews" id="reviews">
+<{{ $d['title'] !== '' ? 'section' : 'div' }} {!! $root !!} class="reviews" id="reviews">
 @if ($d['title'] !== '')<h2 class="reviews-title" data-words="title">{{ $d['title'] }}</h2>@endif
 @if (count($d['reviews']) > 1)<p class="reviews-order">@foreach ($d['orders'] as $order)@if ($order === $d['sort'])<strong aria-current="true">{{ $say("reviews.$order") }}</strong>@else<a href="{{ $d['page'] }}?reviews={{ $order }}#reviews">{{ $say("reviews.$order") }}</a>@endif @endforeach</p>@endif
 <ul>@foreach ($d['reviews'] as $review)<li><p class="reviews-head"><span class="reviews-stars" aria-hidden="true">{{ str_repeat('★', $review['stars']).str_repeat('☆', 5 - $review['stars']) }}</span><span class="unseen">{{ $say('reviews.stars-by', ['stars' => $review['stars']]) }} </span> <strong>{{ $review['author'] }}</strong> <span class="reviews-day">{{ $review['day'] }}</span></p>@if ($review['words'] !== '')<p class="reviews-words">{{ $review['words'] }}</p>@endif</li>@endforeach</ul>
@@ -17,4 +17,4 @@
 </form>
 </details>
 @endif
-</section>
+</{{ $d['title'] !== '' ? 'section' : 'div' }}>

@@ -66,6 +66,7 @@ final readonly class TitleBlock implements BlockKind, SaysOfPage
         return Composed::shown([
             'text' => $product->title,
             'level' => $settings->text('level'),
+            'size' => $settings->text('level'),
             'link' => $settings->bool('linked') ? $context->addresses->product($product->slug) : '',
         ]);
     }

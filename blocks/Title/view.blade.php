@@ -1,1 +1,1 @@
-<{{ $d['level'] }} {!! $root !!} class="title title-{{ $d['level'] }}">@if ($d['link'] !== '')<a href="{{ $d['link'] }}">{{ $d['text'] }}</a>@else{{ $d['text'] }}@endif</{{ $d['level'] }}>
+<{{ $d['level'] }} {!! $root !!} class="title title-{{ $d['size'] }}">@if ($d['link'] !== '')<a href="{{ $d['link'] }}">{{ $d['text'] }}</a>@else{{ $d['text'] }}@endif</{{ $d['level'] }}>

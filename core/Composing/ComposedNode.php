@@ -44,6 +44,48 @@ final readonly class ComposedNode
     ) {
     }
 
+    /** @param  array<string, mixed>  $data */
+    public function withData(array $data): self
+    {
+        return $data === $this->data ? $this : $this->made($data, $this->children, $this->cards);
+    }
+
+    /**
+     * @param  list<ComposedNode>  $children
+     * @param  list<ComposedNode>  $cards
+     */
+    public function with(array $children, array $cards): self
+    {
+        return $children === $this->children && $cards === $this->cards
+            ? $this
+            : $this->made($this->data, $children, $cards);
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  list<ComposedNode>  $children
+     * @param  list<ComposedNode>  $cards
+     */
+    private function made(array $data, array $children, array $cards): self
+    {
+        return new self(
+            $this->id,
+            $this->kind,
+            $data,
+            $children,
+            $this->absent,
+            $this->note,
+            $this->wanted,
+            $this->until,
+            $this->essential,
+            $cards,
+            $this->card,
+            $this->mark,
+            $this->follows,
+            $this->says,
+        );
+    }
+
     /** @return iterable<self> itself and everything in it that is on the page, from top to bottom */
     public function shown(): iterable
     {

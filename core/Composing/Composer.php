@@ -65,7 +65,7 @@ final readonly class Composer
             }
         }
         $failures = [];
-        $page = $this->node($tree, $context, $styling, false, $failures);
+        $page = HeadingLevels::onCards($this->node($tree, $context, $styling, false, $failures), $this->schema);
 
         $shows = iterator_to_array($page->following(), false) !== [];
         $until = Until::of($tree, $page, $context);

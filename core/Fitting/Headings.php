@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Fitting;
 
 use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\HeadingLevels;
 use Vestibra\Core\Templates\Schema;
 
 /**
@@ -21,7 +22,7 @@ final readonly class Headings
         $before = 0;
         $first = null;
         foreach ($page->shown() as $node) {
-            $level = self::level($node, $schema);
+            $level = HeadingLevels::of($node, $schema);
             if ($level === null) {
                 continue;
             }
@@ -41,15 +42,5 @@ final readonly class Headings
         return $first === null
             ? [...$findings, new Finding(Matter::HeadingOrder, null, 'The page has no heading of level 1')]
             : $findings;
-    }
-
-    private static function level(ComposedNode $node, Schema $schema): ?int
-    {
-        $level = $node->data['level'] ?? null;
-        if (is_string($level) && preg_match('/^h([1-6])$/D', $level, $part) === 1) {
-            return (int) $part[1];
-        }
-
-        return ($node->data['title'] ?? '') === '' ? null : $schema->definition($node->kind)?->headingLevel;
     }
 }

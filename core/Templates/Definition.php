@@ -139,6 +139,7 @@ final readonly class Definition
         );
         $this->another = $others[0] ?? null;
         $itself = Piece::whole(
+            $name,
             $whole ?? self::ofRole($role),
             ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered],
         );

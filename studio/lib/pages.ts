@@ -27,6 +27,16 @@ export function standsOnPages(kind: string): kind is 'header' | 'footer' {
     return kind === 'header' || kind === 'footer';
 }
 
+/** What a template of a kind can be given to when it is made; null where its pages are not named one by one. */
+export function thingsFor(kind: string): string | null {
+    return kind === 'product' ? 'category' : canBeNamed(kind) ? kind : null;
+}
+
+/** Whether a rule can name one page of a kind. */
+export function canBeNamed(kind: string): boolean {
+    return ['product', 'category', 'collection', 'brand', 'tag'].includes(kind);
+}
+
 /** Every kind that the shop has templates for, in the order in which they are listed. */
 export const kindsOfPages = Object.keys(pageKinds) as Known[];
 

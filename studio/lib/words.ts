@@ -12,6 +12,13 @@ export function when(instant: string): string {
     return dates.format(new Date(instant));
 }
 
+const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+
+/** A day of a calendar, written as `2026-12-24`. */
+export function day(written: string): string {
+    return days.format(new Date(`${written}T12:00:00`));
+}
+
 export function number(count: number): string {
     return numbers.format(count);
 }

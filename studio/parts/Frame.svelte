@@ -25,6 +25,8 @@
         { name: 'Releases', address: '/studio/releases' },
         { name: 'Words', address: '/studio/words' },
     ];
+    /** In a narrow window the places fold away. */
+    let open = $state(false);
     const catalogue = $derived([
         { name: 'Products', address: '/studio/catalogue' },
         { name: 'Categories', address: '/studio/catalogue/category' },
@@ -43,9 +45,22 @@
     ]);
 </script>
 
-<header class="flex min-h-13 flex-wrap items-center gap-x-7 border-b border-hair px-6">
+<header class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hair px-4 sm:gap-x-7 sm:px-6">
     <p class="font-name text-lg">Vestibra</p>
-    <nav aria-label="Studio" class="flex flex-wrap gap-x-5">
+    <button
+        class="min-h-11 font-semibold sm:hidden"
+        aria-expanded={open}
+        aria-controls="places"
+        onclick={() => (open = !open)}
+        >{place === '' ? here : `${here}: ${place}`} <span aria-hidden="true">{open ? '▴' : '▾'}</span></button
+    >
+    <nav
+        id="places"
+        aria-label="Studio"
+        class="flex-wrap gap-x-5 max-sm:order-last max-sm:grid max-sm:w-full max-sm:grid-cols-2 sm:flex {open
+            ? ''
+            : 'max-sm:hidden'}"
+    >
         {#each places as place (place.address)}
             <a
                 href={place.address}
@@ -56,9 +71,9 @@
             >
         {/each}
     </nav>
-    <div class="ml-auto flex items-center gap-5">
-        <a class="word py-0.5" href="/">{screen.shop}, the shop</a>
-        <span class="text-quiet">{screen.user.name}</span>
+    <div class="ml-auto flex items-center gap-3 sm:gap-5">
+        <a class="word py-0.5" href="/"><span class="max-sm:hidden">{screen.shop}, </span>the shop</a>
+        <span class="text-quiet max-sm:hidden">{screen.user.name}</span>
         <form method="post" action="/studio/sign-out">
             <input type="hidden" name="_token" value={token} />
             <button class="min-h-6 text-quiet hover:text-ink">Sign out</button>
@@ -66,20 +81,26 @@
     </div>
 </header>
 {#if here === 'Catalogue'}
-    <nav aria-label="Catalogue" class="flex flex-wrap gap-x-5 border-b border-dashed border-hair px-6">
+    <nav
+        aria-label="Catalogue"
+        class="flex-wrap gap-x-5 border-b border-dashed border-hair px-4 max-sm:grid max-sm:grid-cols-2 sm:flex sm:px-6 {open
+            ? ''
+            : 'max-sm:hidden'}"
+    >
         {#each catalogue as one (one.address)}
             <a
                 href={one.address}
                 aria-current={one.name === place ? 'page' : undefined}
-                class="py-2 {one.name === place ? 'font-semibold' : 'text-quiet hover:text-ink'}">{one.name}</a
+                class="py-2 max-sm:py-3 {one.name === place ? 'font-semibold' : 'text-quiet hover:text-ink'}"
+                >{one.name}</a
             >
         {/each}
     </nav>
 {/if}
 <main
     class={whole
-        ? 'flex h-[calc(100vh-53px)] min-h-0 flex-col'
-        : `mx-auto ${wide ? 'max-w-7xl' : 'max-w-5xl'} px-6 py-9`}
+        ? 'flex min-h-0 flex-col sm:h-[calc(100vh-53px)]'
+        : `mx-auto ${wide ? 'max-w-7xl' : 'max-w-5xl'} px-4 py-6 sm:px-6 sm:py-9`}
 >
     {@render children()}
 </main>

@@ -33,7 +33,7 @@
         if (what !== 'earlier') return pin(rung, what === 'pin' ? rung.template : null);
         const first = ladder.rungs[0];
         return {
-            words: `“${rung.name}” before “${first?.name}” in the hand order.`,
+            words: `“${rung.name}” before “${first?.name}” in the list of templates.`,
             address: '/studio/templates/order',
             body: { before: first?.template, move: rung.template },
             at: `rung-${rung.template}`,

@@ -42,7 +42,7 @@
     </div>
 {:else}
     <div class="border-b border-dashed border-hair py-4" data-move={look ? 'new look' : 'moves'}>
-        <div class="grid grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)] items-center gap-5">
+        <div class="grid items-center gap-5 sm:grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)]">
             <div>
                 <p class="font-name text-lg">{move.fromName}</p>
                 <p class="text-sm text-quiet">{look ? 'as it is now' : 'now'}</p>

@@ -5,8 +5,15 @@
         id,
         value,
         disabled,
+        words = 'Choose a picture…',
         change,
-    }: { id: string; value: number | null; disabled: boolean; change: (value: number) => void } = $props();
+    }: {
+        id: string;
+        value: number | null;
+        disabled: boolean;
+        words?: string;
+        change: (value: number) => void;
+    } = $props();
     const choice = new PictureChoice();
     const found = choice.found;
     let open = $state(false);
@@ -23,7 +30,7 @@
 </script>
 
 <button {id} type="button" class="button w-full" {disabled} aria-expanded={open} onclick={toggle}
-    >{value === null ? 'Choose a picture…' : 'Choose another…'}</button
+    >{value === null ? words : 'Choose another…'}</button
 >
 {#if open}
     <input

@@ -104,7 +104,7 @@ final class FloorsTest extends Plain
         ],
         'Work/Templates' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Lists/Search',
-            'Reach/Trees', 'Reach/Pages', 'Work/Starts',
+            'Reach/Trees', 'Reach/Pages', 'Reach/Rules', 'Work/Starts',
         ],
         'Work/InAndOut/Folder' => [
             'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Models/Shop', 'Records/Models',

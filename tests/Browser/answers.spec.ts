@@ -103,6 +103,7 @@ test('what is put elsewhere in its list keeps the cursor, however late the answe
     await page.goto('/studio/facts');
     const names = (): Promise<string[]> =>
         page.locator('[data-fact]').evaluateAll((rows) => rows.map((row) => (row as HTMLElement).dataset.fact ?? ''));
+    await expect(page.locator('[data-fact]').first()).toBeVisible();
     const [first = ''] = await names();
     const menu = page.getByRole('button', { name: `Do… with ${first}`, exact: true });
     await menu.focus();

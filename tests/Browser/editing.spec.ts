@@ -254,10 +254,13 @@ test('after means after, inside means inside', async ({ page }) => {
     await studio.newTemplate('Holding');
     await studio.block('.price').click();
     await studio.place('Holder');
+    const way = page.getByRole('group', { name: 'A click puts the block' });
+    await expect(way.getByRole('button', { name: 'inside', pressed: true }), 'It is empty.').toBeVisible();
+    await way.getByRole('button', { name: 'after' }).click();
     await studio.place('Heading');
     await expect(studio.block('.holder + .heading')).toBeVisible();
     await page.getByRole('treeitem', { name: 'Holder' }).click();
-    await page.getByRole('group', { name: 'A click puts the block' }).getByRole('button', { name: 'inside' }).click();
+    await way.getByRole('button', { name: 'inside' }).click();
     await studio.place('Quote');
     await expect(studio.block('.holder .quote')).toBeVisible();
     await page.getByRole('treeitem', { name: 'Heading' }).click();

@@ -183,7 +183,7 @@ test('several blocks are copied into another template; the shortcuts are listed 
     await studio.newTemplate('From');
     await studio.block('.title').click();
     await studio.block('.price').click({ modifiers: ['Control'] });
-    await expect(page.getByText('2 blocks', { exact: true })).toBeVisible();
+    await expect(page.getByRole('heading', { name: '2 blocks', exact: true })).toBeVisible();
     await page.keyboard.press('Control+c');
     await expect(page.getByText('2 blocks copied.')).toBeVisible();
     const to = new Studio(await context.newPage());

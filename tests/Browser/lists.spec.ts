@@ -97,9 +97,9 @@ test('an all-products page: a tall hero, count and order above, three columns, n
             .getByRole('button', { name: /Choose a picture|otherwise/ })
             .click();
         await settings('Picture').locator('ul button').first().click();
-        await settings('Picture').getByRole('button', { name: 'The whole' }).click();
+        await settings('Picture').getByRole('button', { name: 'The picture' }).click();
         await settings('Picture')
-            .getByRole('group', { name: 'Distances and corners of the whole' })
+            .getByRole('group', { name: 'Distances and corners of the picture' })
             .getByLabel('Room outside above')
             .fill('-80');
         await studio.saved();
@@ -107,6 +107,9 @@ test('an all-products page: a tall hero, count and order above, three columns, n
 
     await test.step('count and order above, a promotion at the end', async () => {
         await page.getByRole('treeitem', { name: /^Products/ }).click();
+        await settings('Products')
+            .getByRole('button', { name: /^more: / })
+            .click();
         await settings('Products').getByLabel('Say how many there are').uncheck();
         await settings('Products').getByLabel('Let customers choose the order').uncheck();
         await expect(studio.block('.product-grid-bar')).toHaveCount(0);

@@ -48,6 +48,7 @@ test('every declaration of a styled page is accepted by the lexer of npm css-tre
     const settings = page.getByRole('region', { name: 'Settings of Price' });
     await settings.getByLabel('Size', { exact: true }).fill('41');
     await studio.colour(settings, 'Colour', 'sale');
+    await settings.getByRole('button', { name: /^more about now/ }).click();
     await settings.getByLabel('Room outside above').fill('step 4');
     await studio.saved();
     const id = page.url().split('/').at(-1) ?? '';

@@ -56,7 +56,7 @@ test('taking off, the hand order by mouse and by menu, and deleting', async ({ p
         await page.getByRole('button', { name: `Do… with ${name}` }).click();
         await page.getByRole('menuitem', { name: item }).click();
     };
-    await menu('Second', 'Up in the hand order…');
+    await menu('Second', 'Up in the list…');
     await expect(page.getByRole('region', { name: 'What this would do' })).toContainText('23 product pages move');
     await page.getByRole('button', { name: 'Do it' }).click();
     await expect(names).toHaveText(['Everything else', 'Second', 'First']);

@@ -51,14 +51,14 @@ test('the row below stays within itself, folded and open, beside what stands und
     const row = page.locator('[data-area="row"]');
     for (const name of ['Fold', 'Unfold']) {
         const [button, area] = [
-            await row.getByRole('button', { name, exact: true }).boundingBox(),
+            await row.getByRole('button', { name: `${name} this row`, exact: true }).boundingBox(),
             await row.boundingBox(),
         ];
         expect((button?.y ?? 0) + (button?.height ?? 0), `${name} ends within the row`).toBeLessThanOrEqual(
             (area?.y ?? 0) + (area?.height ?? 0),
         );
         expect(button?.y ?? 0).toBeGreaterThanOrEqual(area?.y ?? 0);
-        await row.getByRole('button', { name, exact: true }).click();
+        await row.getByRole('button', { name: `${name} this row`, exact: true }).click();
     }
 });
 

@@ -22,11 +22,17 @@ export class Studio {
         await this.keepOutlineOpen();
     }
 
-    /** As an owner does who likes it beside the settings; by itself it folds to the path of what is selected. */
+    /**
+     * As an owner does who likes it beside the settings, and the bottom row as well; by themselves both fold while
+     * something is selected.
+     */
     async keepOutlineOpen(open = true): Promise<void> {
         await this.page.evaluate(
-            (words) => localStorage.setItem('vestibra-column', words),
-            open ? '344 260 open' : '344 260',
+            ([column, row]) => {
+                localStorage.setItem('vestibra-column', column);
+                localStorage.setItem('vestibra-row', row);
+            },
+            open ? (['344 260 open', 'open open'] as const) : (['344 260', ''] as const),
         );
     }
 

@@ -1,78 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
+import { Counted } from './counted';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
-
-/** Does what an owner does and counts it: a click, a drag, a filled field each count one. */
-class Counted {
-    readonly done: string[] = [];
-
-    constructor(
-        private readonly studio: Studio,
-        private readonly page: Page,
-    ) {}
-
-    get settings(): Locator {
-        return this.page.locator('[data-settings]');
-    }
-
-    async click(words: string, what: Locator): Promise<void> {
-        this.done.push(`click ${words}`);
-        await what.click();
-    }
-
-    async fill(words: string, what: Locator, value: string): Promise<void> {
-        this.done.push(`fill ${words}: ${value}`);
-        await what.fill(value);
-        await what.blur();
-        await this.studio.saved();
-    }
-
-    /** A choice from a list is a click that opens it and one that chooses. */
-    async pick(label: string, words: string, within: Locator = this.settings): Promise<void> {
-        const field = within.getByLabel(label, { exact: true });
-        if ((await field.evaluate((element) => element.tagName)) === 'SELECT') {
-            this.done.push(`choose ${label}: ${words}`);
-            await field.selectOption({ label: words });
-        } else {
-            await this.click(`${label}…`, field);
-            await this.click(words, this.page.getByRole('option', { name: words, exact: true }));
-        }
-        await this.studio.saved();
-    }
-
-    async colour(label: string, role: string, within: Locator = this.settings): Promise<void> {
-        await this.click(`${label}…`, within.getByLabel(label, { exact: true }));
-        await this.click(
-            `${label}: ${role}`,
-            this.page
-                .getByRole('group', { name: 'Colours of the house style' })
-                .getByRole('button', { name: new RegExp(`^\\s*${role}\\b`) }),
-        );
-        await this.page.keyboard.press('Escape');
-        await this.studio.saved();
-    }
-
-    piece(name: string): Locator {
-        return this.settings.getByRole('group', { name: `${name}, how it looks` });
-    }
-
-    async open(name: string): Promise<Locator> {
-        const piece = this.piece(name);
-        const head = piece.getByRole('button', { name: new RegExp(`^${name}\\b`) }).first();
-        if ((await head.getAttribute('aria-expanded')) === 'false') await this.click(`the piece “${name}”`, head);
-        return piece;
-    }
-
-    async more(group: string, piece: Locator): Promise<void> {
-        const fold = piece.getByRole('button', { name: new RegExp(`^${group}`) });
-        if ((await fold.getAttribute('aria-expanded')) === 'false') await this.click(`more: ${group}`, fold);
-    }
-
-    async put(name: string): Promise<void> {
-        await this.click(`${name} on the shelf`, this.page.locator(`[data-shelf="${name}"]`));
-        await this.studio.saved();
-    }
-}
 
 /** How each block and what is in it looks on the canvas, by the rules of the page's own styles. */
 function looks(page: Page): Promise<string[]> {
@@ -171,7 +100,7 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
             owner.settings.getByLabel('Words', { exact: true }),
             'Engraving is free until Sunday',
         );
-        const whole = owner.piece('The whole');
+        const whole = owner.itself;
         await owner.fill('line', whole.getByLabel('Line', { exact: true }), '1');
         await owner.click('in pairs', whole.getByRole('radio', { name: 'in pairs' }));
         await owner.fill('room above and below', whole.getByLabel('Room inside above'), '8');
@@ -225,12 +154,12 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
     await test.step('two tinted boxes with icons that rise when hovered, the second made by duplicating', async () => {
         await owner.put('Note with an icon');
         await owner.fill('words', owner.settings.getByLabel('Words', { exact: true }), 'Posted the same day');
-        const whole = owner.piece('The whole');
+        const whole = owner.itself;
         await owner.colour('Ground', 'surface', whole);
         await owner.fill('room inside', whole.getByLabel('Room inside above'), '20');
         await owner.fill('corners', whole.getByLabel('Corner above right'), '8');
         await owner.click('hovered', whole.getByRole('button', { name: /^hovered/ }));
-        await owner.more('Movement', whole);
+        await owner.more(whole);
         await owner.fill('rises by', whole.getByLabel('Rises by', { exact: true }), '4');
         await expect(studio.block('.note')).toHaveCSS('translate', '0px -4px');
         await owner.click('do…', page.getByRole('button', { name: /^What can be done with/ }));
@@ -258,7 +187,7 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
         await expect(studio.block('.product-grid .card').first()).toBeVisible();
         await owner.pick('As the card', 'Picture, name, price');
         await expect(page.getByRole('region', { name: 'Settings of Card' })).toBeVisible();
-        const whole = owner.piece('The whole');
+        const whole = owner.itself;
         await owner.pick('Shadow', 'soft', whole);
         await owner.fill('room inside', whole.getByLabel('Room inside above'), '20');
         await owner.fill('corners', whole.getByLabel('Corner above right'), '10');
@@ -408,7 +337,7 @@ test('one category in its own colours; the rest of the shop stays', async ({ pag
     await studio.block('.buy-button').click();
     await owner.colour('Ground', 'star', owner.piece('Button'));
     await page.getByRole('navigation', { name: 'Where it stands' }).getByRole('button', { name: 'Page' }).click();
-    const whole = owner.piece('The whole');
+    const whole = owner.itself;
     await owner.colour('Ground', 'ink', whole);
     await owner.colour('Colour', 'ground', whole);
     await expect(studio.block('.page')).toHaveCSS('background-color', 'rgb(31, 42, 48)');
@@ -438,12 +367,12 @@ test('good on the phone, beside the desktop: pictures first, a smaller title, bo
     const wide = page.frameLocator('iframe[title^="The page with"]');
     await phone.locator('.title').click();
     await expect(owner.settings.getByText('on the phone')).toBeVisible();
-    await owner.fill('size', owner.piece('The whole').getByLabel('Size', { exact: true }), '22');
+    await owner.fill('size', owner.itself.getByLabel('Size', { exact: true }), '22');
     await expect(phone.locator('.title')).toHaveCSS('font-size', '22px');
     await expect(wide.locator('.title')).toHaveCSS('font-size', '48.8px');
     await test.step('what comes from the desktop is said', async () => {
-        await owner.piece('The whole').getByRole('button', { name: 'back to the house style: Size' }).click();
-        await expect(owner.piece('The whole').getByText('from the desktop')).toBeVisible();
+        await owner.itself.getByRole('button', { name: 'back to the house style: Size' }).click();
+        await expect(owner.itself.getByText('from the desktop')).toBeVisible();
     });
     await test.step('hidden on the phone alone', async () => {
         await phone.locator('.description').first().click();
@@ -481,20 +410,16 @@ test('the finish of one block is given to others; what does not fit is named', a
     await studio.signIn();
     await studio.newTemplate('Finishes');
     await studio.block('.short-description').click();
-    await owner.fill('size', owner.piece('The whole').getByLabel('Size', { exact: true }), '21');
-    await owner.colour('Ground', 'surface', owner.piece('The whole'));
-    await owner
-        .piece('The whole')
-        .getByRole('button', { name: /^take it/ })
-        .click();
+    await owner.fill('size', owner.itself.getByLabel('Size', { exact: true }), '21');
+    await owner.colour('Ground', 'surface', owner.itself);
+    await owner.itself.getByRole('button', { name: /^take its finish/ }).click();
     await expect(page.getByText('is taken: 2 values.')).toBeVisible();
 
     await test.step('to the whole of another block, also in another template', async () => {
         await studio.newTemplate('Finishes elsewhere');
         await studio.block('.title').click();
-        await owner
-            .piece('The whole')
-            .getByRole('button', { name: 'give it that of Short description' })
+        await owner.itself
+            .getByRole('button', { name: 'give it the finish of Short description' })
             .click()
             .catch(() => undefined);
         await page.keyboard.press('Alt+Shift+V');
@@ -540,7 +465,7 @@ test('the finish of one block is given to others; what does not fit is named', a
         await keep('{"vestibra":"finish"');
         await studio.block('.title').click();
         await studio.block('.price').click();
-        await expect(page.getByRole('button', { name: /^give it that of/ })).toHaveCount(0);
+        await expect(page.getByRole('button', { name: /^give it the finish of/ })).toHaveCount(0);
         await keep({ format: 4, kind: 'price', how: { desktop: { 'now.size': '9999px;}body{display:none}' } } });
         await page.keyboard.press('Alt+Shift+V');
         await expect(page.getByText(/The value before was kept|was not/).first()).toBeVisible();

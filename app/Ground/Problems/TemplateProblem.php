@@ -27,4 +27,7 @@ enum TemplateProblem: string implements ProblemCode
     case CardIsFallback = 'card.is-fallback';
     case NotEmpty = 'template.not-empty';
     case UnknownStart = 'template.unknown-start';
+    case NoPlaceForPicture = 'template.no-place-for-picture';
+    case NotNamed = 'template.not-named';
+    case UnknownPlace = 'template.unknown-place';
 }

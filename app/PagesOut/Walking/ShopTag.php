@@ -10,6 +10,7 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\DecidedBy;
 use Vestibra\Core\Reach\Evaluator;
@@ -46,7 +47,8 @@ final class ShopTag
     /**
      * @return array{around: list<array{kind: string, name: string, template: int, sample: int, slug: string}>,
      *     walking: string|null, subject: Subject|null, kind: string, one: string, template: int|null, name: string,
-     *     why: string}|null null: nobody from the Studio looks
+     *     why: string, own: bool}|null own: whether one may give this page a template of its own; null: nobody from the
+     *     Studio looks
      */
     public function data(): ?array
     {
@@ -74,6 +76,9 @@ final class ShopTag
             'subject' => $this->subject,
             'kind' => $this->kind->value ?? '',
             'one' => $one,
+            'own' => $this->kind !== null
+                && Gate::allows('edit-templates')
+                && PageKinds::standard()->get($this->kind)->named() !== [],
             'template' => $this->verdict?->templateId,
             'name' => $this->verdict === null
                 ? ''

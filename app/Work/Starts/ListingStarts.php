@@ -9,6 +9,9 @@ use Vestibra\Core\Pages\PageKind;
 /** Starts for pages that list products of their own: categories, collections, brands, tags, and all products. */
 final class ListingStarts
 {
+    /** The start with the page's picture. */
+    public const PICTURED = 'banner';
+
     public const LIST = [
         [
             'name' => 'shelves',
@@ -16,7 +19,7 @@ final class ListingStarts
             'words' => 'The way there, the name and its words, what lies beneath, and all products.',
         ],
         [
-            'name' => 'banner',
+            'name' => self::PICTURED,
             'title' => 'Banner and products',
             'words' => 'The name over its picture, across the page; then three products in a row.',
         ],

@@ -16,7 +16,7 @@ use Vestibra\Core\Templates\TreeReader;
 /**
  * Ready-made trees to begin a template from, by the kind of its pages. They make no claims about the goods.
  *
- * @shape Start array{name: string, title: string, words: string}
+ * @shape Start array{name: string, title: string, words: string, picture: bool}
  */
 final readonly class Starts
 {
@@ -34,8 +34,20 @@ final readonly class Starts
     ) {
     }
 
-    /** @return list<array{name: string, title: string, words: string}> */
+    /**
+     * @return list<array{name: string, title: string, words: string, picture: bool}> picture: it shows that of what the
+     *     page is about, in whose place another one can stand
+     */
     public function list(PageKind $kind): array
+    {
+        return array_map(
+            static fn (array $start): array => $start + ['picture' => $start['name'] === ListingStarts::PICTURED],
+            self::offered($kind),
+        );
+    }
+
+    /** @return list<array{name: string, title: string, words: string}> */
+    private static function offered(PageKind $kind): array
     {
         return [...match ($kind) {
             PageKind::Product => [
@@ -107,7 +119,7 @@ final readonly class Starts
 
     public function tree(PageKind $kind, string $name, Schema $schema): ?Node
     {
-        if (! in_array($name, array_column($this->list($kind), 'name'), true)) {
+        if (! in_array($name, array_column(self::offered($kind), 'name'), true)) {
             return null;
         }
         if ($kind === PageKind::Card) {

@@ -41,9 +41,41 @@ final readonly class Templates
     /** @return Template|null null when there is no such start */
     public function fromStart(string $name, string $start, User $author, PageKind $kind): ?Template
     {
-        $tree = $this->starts->tree($kind, $start, $this->composer->schema);
+        $made = $this->begin($name, $start, $author, $kind, new Reach);
 
-        return $tree === null ? null : $this->make($name, $tree, $author, null, $kind);
+        return $made instanceof Template ? $made : null;
+    }
+
+    /**
+     * @param  Reach  $reach  where it appears; the page of a kind that has one page has no say in it
+     * @param  int|null  $picture  shown where the page would show that of what it is about
+     * @return Template|TemplateProblem where there is no such start, or no place in it for a picture
+     */
+    public function begin(
+        string $name,
+        string $start,
+        User $author,
+        PageKind $kind,
+        Reach $reach,
+        ?int $picture = null,
+    ): Template|TemplateProblem {
+        $tree = $this->starts->tree($kind, $start, $this->composer->schema);
+        if ($tree === null) {
+            return TemplateProblem::UnknownStart;
+        }
+        $pictured = $picture === null ? $tree : (new OwnPicture($this->composer->schema))->in($tree, $picture);
+
+        return $pictured === null
+            ? TemplateProblem::NoPlaceForPicture
+            : $this->make($name, $pictured, $author, null, $kind, $reach);
+    }
+
+    /** What customers see today, for other pages; right before it, where it wins of as close ones. */
+    public function ofToday(string $name, Template $today, Reach $reach, User $author): Template
+    {
+        $tree = (new Copying($this->ids))->copy($this->stored->tree($today->live_tree ?? $today->draft_tree));
+
+        return $this->make($name, $tree, $author, $today->hand_order - 1, $today->knownKind(), $reach);
     }
 
     public function fromTree(string $name, Node $tree, User $author, PageKind $kind): Template
@@ -156,9 +188,15 @@ final readonly class Templates
     }
 
     /** @param  PageKind|TemplateRole  $what  the kind of pages that it lays out, or what else it is */
-    private function make(string $name, Node $tree, ?User $author, ?int $after, PageKind|TemplateRole $what): Template
-    {
-        return DB::transaction(function () use ($name, $tree, $author, $after, $what): Template {
+    private function make(
+        string $name,
+        Node $tree,
+        ?User $author,
+        ?int $after,
+        PageKind|TemplateRole $what,
+        Reach $reach = new Reach,
+    ): Template {
+        return DB::transaction(function () use ($name, $tree, $author, $after, $what, $reach): Template {
             $kind = $what instanceof PageKind ? $what->value : '';
             $order = $after === null
                 ? (int) Template::query()->where('page_kind', $kind)->max('hand_order') + 1
@@ -181,7 +219,7 @@ final readonly class Templates
                 'hand_order' => $order,
                 'draft_tree' => TreeReader::write($tree),
                 'draft_reach' => (
-                    $what instanceof PageKind && $this->isSingle($what) ? new Reach([Clause::of()]) : new Reach
+                    $what instanceof PageKind && $this->isSingle($what) ? new Reach([Clause::of()]) : $reach
                 )->toArray(),
                 'draft_revision' => 1,
                 'changed_by' => $author?->id,

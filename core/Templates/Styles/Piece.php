@@ -51,10 +51,15 @@ final readonly class Piece
     ) {
     }
 
-    /** @param  list<StyleGroup>  $groups */
-    public static function whole(array $groups, PieceState ...$states): self
+    /**
+     * The block itself.
+     *
+     * @param  string  $kind  what it is called, as `Price`
+     * @param  list<StyleGroup>  $groups
+     */
+    public static function whole(string $kind, array $groups, PieceState ...$states): self
     {
-        return new self(self::WHOLE, 'The whole', '', $groups, self::usual('&', $states));
+        return new self(self::WHOLE, 'The '.lcfirst($kind), '', $groups, self::usual('&', $states));
     }
 
     /** Words alone. */

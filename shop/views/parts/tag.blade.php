@@ -10,6 +10,9 @@
 @if ($tag['subject'] !== null)
 <p><strong>{{ $tag['name'] }}</strong><br>{{ $tag['why'] }}</p>
 <p><a href="/studio/templates/{{ $tag['template'] }}?sample={{ $tag['subject']->id() }}">Open it with this {{ $tag['one'] }}</a></p>
+@if ($tag['own'])
+<form method="post" action="/studio/templates/own"><input type="hidden" name="_token" value="{{ csrf_token() }}"><input type="hidden" name="pageKind" value="{{ $tag['kind'] }}"><input type="hidden" name="subject" value="{{ $tag['subject']->id() }}"><button type="submit">Give this {{ $tag['one'] }} a page of its own</button></form>
+@endif
 <p><a href="{{ rtrim("/studio/why/{$tag['kind']}/".rawurlencode($tag['subject']->slug()), '/') }}">Why this template?</a></p>
 @else
 <p>This page has a fixed layout.</p>

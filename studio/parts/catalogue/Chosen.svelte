@@ -37,7 +37,7 @@
     }
 </script>
 
-<div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2" role="group" aria-label={label}>
+<div class="grid items-start gap-x-4 py-2 sm:grid-cols-[150px_minmax(0,1fr)]" role="group" aria-label={label}>
     <span class="pt-1">{label}</span>
     <div class="min-w-0">
         <ul class="flex flex-wrap gap-x-4 gap-y-1 pt-1">

@@ -26,7 +26,7 @@
     }
 </script>
 
-<div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2">
+<div class="grid items-start gap-x-4 py-2 sm:grid-cols-[150px_minmax(0,1fr)]">
     <label class="pt-1" for={id}>{label}</label>
     <div class="min-w-0">
         {#if long}

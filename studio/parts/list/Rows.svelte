@@ -104,7 +104,7 @@
 
 <div
     bind:this={scroller}
-    class="mt-2 min-h-80 overflow-auto border-y border-hair"
+    class="relative mt-2 min-h-80 overflow-auto border-y border-hair"
     style:height="calc(100vh - {above + 20}px)"
     bind:clientHeight={height}
     bind:clientWidth={width}

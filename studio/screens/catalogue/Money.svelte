@@ -10,7 +10,7 @@
 </script>
 
 {#snippet choice(name: 'tax' | 'volume' | 'weight', label: string, ways: [string, string][])}
-    <fieldset class="grid grid-cols-[150px_minmax(0,1fr)] gap-x-4 py-2" disabled={!may}>
+    <fieldset class="grid gap-x-4 py-2 sm:grid-cols-[150px_minmax(0,1fr)]" disabled={!may}>
         <legend class="float-left contents">{label}</legend>
         <div class="col-start-2 flex flex-wrap gap-x-5">
             {#each ways as [value, words] (value)}
@@ -39,7 +39,7 @@
             void money.save();
         }}
     >
-        <div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2">
+        <div class="grid items-start gap-x-4 py-2 sm:grid-cols-[150px_minmax(0,1fr)]">
             <label class="pt-1" for="currency">Currency</label>
             <div>
                 <select
@@ -68,7 +68,7 @@
             ['added', 'that tax comes on top'],
         ])}
         {#if money.wanted.tax !== 'none'}
-            <div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2">
+            <div class="grid items-start gap-x-4 py-2 sm:grid-cols-[150px_minmax(0,1fr)]">
                 <label class="pt-1" for="rate">Rate of tax</label>
                 <div>
                     <input

@@ -53,7 +53,7 @@
 </script>
 
 <Frame {screen} here="Catalogue" place="Products" wide>
-    <div class="grid grid-cols-[minmax(0,1fr)_240px] gap-x-8">
+    <div class="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 md:grid-cols-[minmax(0,1fr)_240px]">
         <div class="min-w-0">
             <p><a class="word" href="/studio/catalogue?{asked(filter)}">All products</a></p>
             <h1 class="mt-2 text-2xl">Prices and stock</h1>
@@ -64,7 +64,7 @@
             {#if sheet.lines.length === 0}
                 <p class="mt-4">None of these products has a variant.</p>
             {:else}
-                <div class="mt-3 overflow-x-auto">
+                <div class="relative mt-3 overflow-x-auto">
                     <table class="w-full border-collapse text-left" aria-label="Prices and stock">
                         <thead class="text-quiet">
                             <tr class="border-b border-hair">
@@ -130,7 +130,10 @@
                 </p>
             {/if}
         </div>
-        <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving">
+        <aside
+            class="self-start border-hair max-md:border-t max-md:pt-4 md:sticky md:top-4 md:border-l md:pl-6"
+            aria-label="Saving"
+        >
             <SaveBox {ledger} {may} />
         </aside>
     </div>

@@ -10,6 +10,7 @@
     import Line from '../../parts/catalogue/Line.svelte';
     import Picture from '../../parts/catalogue/Picture.svelte';
     import Uses from '../../parts/catalogue/Uses.svelte';
+    import PageOfItsOwn from '../../parts/PageOfItsOwn.svelte';
     import SaveBox from '../../parts/catalogue/SaveBox.svelte';
     import Frame from '../../parts/Frame.svelte';
     import ProductsField from '../../parts/ProductsField.svelte';
@@ -37,7 +38,7 @@
 </script>
 
 <Frame {screen} here="Catalogue" place={said.place} wide>
-    <div class="grid grid-cols-[minmax(0,1fr)_260px] gap-x-10">
+    <div class="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 md:grid-cols-[minmax(0,1fr)_260px]">
         <div class="min-w-0">
             <p><a class="word" href={state.list}>All {said.many}</a></p>
             <h1 class="mt-2 text-2xl">{name || `A new ${thing}`}</h1>
@@ -149,7 +150,19 @@
                 {/if}
             {/if}
         </div>
-        <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving and history">
+        <aside
+            class="self-start border-hair max-md:border-t max-md:pt-4 md:sticky md:top-4 md:border-l md:pl-6"
+            aria-label="Its page, saving and history"
+        >
+            {#if !state.isNew && thing !== 'option'}
+                <p class="text-sm leading-6">
+                    <a class="word" href="/studio/why/{thing}/{slug}">why does its page look like this?</a>
+                </p>
+                {#if may}<p class="text-sm leading-6">
+                        <PageOfItsOwn pageKind={thing} subject={screen.data.form.id} one={thing} />
+                    </p>{/if}
+                <div class="mt-4 border-t border-hair pt-4"></div>
+            {/if}
             <SaveBox {ledger} {may} leave={() => state.leave()} />
             {#if !state.isNew}<div class="mt-6 border-t border-hair pt-4">
                     <History {thing} id={screen.data.form.id} {may} {ledger} />

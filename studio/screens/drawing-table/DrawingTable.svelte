@@ -1,5 +1,6 @@
 <script lang="ts">
     import { tick, untrack } from 'svelte';
+    import { MediaQuery } from 'svelte/reactivity';
     import { sameAgain } from '../../lib/focus';
     import type { Screen } from '../../lib/types';
     import BottomRow from './row/BottomRow.svelte';
@@ -14,6 +15,7 @@
     import Palette from './help/Palette.svelte';
     import Shortcuts from './help/Shortcuts.svelte';
     import LinksView from './links/LinksView.svelte';
+    import LookOnly from './page/LookOnly.svelte';
     import LeftColumn from './column/LeftColumn.svelte';
     import PublishView from './publish/PublishView.svelte';
     import ReachView from './reach/ReachView.svelte';
@@ -27,6 +29,11 @@
     let { screen }: { screen: Screen<TableData> } = $props();
     const table = untrack(() => new Table(screen.data, screen.may.edit, screen.user));
     const drag = new Drag(table);
+    /** Too narrow to lay out in: the page, its state, publishing and looking are there all the same. */
+    const narrow = new MediaQuery('max-width: 699px');
+    $effect(() => {
+        table.looksOnly = narrow.current;
+    });
 
     // Back on the page, what led away from it has the cursor again, or the name of what is drawn.
     let wasAway = true;
@@ -76,12 +83,16 @@
         {:else if table.view === 'links'}
             <LinksView {table} />
         {/if}
-        <div class="grid min-h-0 grid-cols-[auto_minmax(0,1fr)] {table.view === 'page' ? '' : 'hidden'}">
-            <LeftColumn {table} />
+        <div
+            class="grid min-h-0 {narrow.current
+                ? 'grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]'
+                : 'grid-cols-[auto_minmax(0,1fr)]'} {table.view === 'page' ? '' : 'hidden'}"
+        >
+            {#if narrow.current}<LookOnly {table} />{:else}<LeftColumn {table} {drag} />{/if}
             <CanvasRoom {table} {drag} />
         </div>
         <div>
-            {#if table.view === 'page'}<BottomRow {table} {drag} />{/if}
+            {#if table.view === 'page' && !narrow.current}<BottomRow {table} {drag} />{/if}
         </div>
     </main>
     <StatusLine {table} />

@@ -5,6 +5,7 @@ import { painted } from '../../lib/painted';
 import type { DraftState, Drawing, EditAnswer, Sample, WidthName } from '../../lib/types';
 import { Canvas } from './page/canvas.svelte';
 import { Beside } from './page/beside.svelte';
+import { Row } from './row/row.svelte';
 import { Cards } from './column/cards.svelte';
 import { Edits } from './deeds/edits';
 import { Values } from './settings/values.svelte';
@@ -37,7 +38,7 @@ export class Table {
     readonly values = new Values(this);
     sample = $state.raw<Sample | null>(null);
     private shown = $state<View>('page');
-    row = $state<'samples' | 'shelf'>('samples');
+    readonly row = new Row(this);
     width = $state(0);
     readonly beside = new Beside();
     /** What is open above everything: the list of things to do, or the shortcuts. */
@@ -60,6 +61,8 @@ export class Table {
     hatched = $state(false);
     /** The canvas as customers see it, without notes. */
     plain = $state(false);
+    /** The window is too narrow to lay out in. */
+    looksOnly = $state(false);
     /** What had the cursor when the page was left for another view. */
     cameFrom: Element | null = null;
 

@@ -85,7 +85,7 @@
                 There are no facts yet. Define the first one above; then it can be filled in here.
             </p>
         {:else}
-            <div class="mt-3 overflow-x-auto rounded-lg border border-hair bg-sheet">
+            <div class="relative mt-3 overflow-x-auto rounded-lg border border-hair bg-sheet">
                 <table class="border-collapse text-sm">
                     <thead>
                         <tr>

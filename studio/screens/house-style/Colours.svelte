@@ -43,7 +43,9 @@
                             class="figures text-xs {worst.reaches < worst.wants
                                 ? 'font-semibold text-trouble'
                                 : 'text-quiet'}"
-                            >{worst.reaches.toFixed(1)}<span class="unseen"> to one, {worst.for}</span></span
+                            title="Contrast {worst.reaches.toFixed(1)} {worst.for}; at least {worst.wants} is needed"
+                            >{worst.reaches < worst.wants ? 'hard to read' : 'reads well'}
+                            {worst.reaches.toFixed(1)}<span class="unseen"> contrast, {worst.for}</span></span
                         >{/if}
                 </button>
             </div>

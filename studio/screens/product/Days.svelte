@@ -29,7 +29,7 @@
 {#if shown}
     {#each days as day (day.field)}
         {@const wrong = ledger.wrong[`${at}/${day.field}`]}
-        <div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2">
+        <div class="grid items-start gap-x-4 py-2 sm:grid-cols-[150px_minmax(0,1fr)]">
             <label class="pt-1" for="{at}-{day.field}">{day.label}</label>
             <div>
                 <input
@@ -49,7 +49,7 @@
         </div>
     {/each}
 {:else if may}
-    <p class="grid grid-cols-[150px_minmax(0,1fr)] gap-x-4">
+    <p class="grid gap-x-4 sm:grid-cols-[150px_minmax(0,1fr)]">
         <span></span><button class="word justify-self-start" onclick={() => (open = true)}>On certain days only</button>
     </p>
 {/if}

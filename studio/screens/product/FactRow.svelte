@@ -37,7 +37,7 @@
 </script>
 
 <div
-    class="grid grid-cols-[180px_minmax(0,1fr)] items-start gap-x-4 border-b border-dashed border-hair py-2.5"
+    class="grid items-start gap-x-4 border-b border-dashed border-hair py-2.5 sm:grid-cols-[180px_minmax(0,1fr)]"
     data-fact={fact.name}
 >
     <label class="pt-1" for={labelled ? id : undefined}

@@ -6,6 +6,7 @@
     import Chosen from '../../parts/catalogue/Chosen.svelte';
     import History from '../../parts/catalogue/History.svelte';
     import Line from '../../parts/catalogue/Line.svelte';
+    import PageOfItsOwn from '../../parts/PageOfItsOwn.svelte';
     import SaveBox from '../../parts/catalogue/SaveBox.svelte';
     import Uses from '../../parts/catalogue/Uses.svelte';
     import Frame from '../../parts/Frame.svelte';
@@ -51,7 +52,7 @@
 </script>
 
 <Frame {screen} here="Catalogue" place="Products" wide>
-    <div class="grid grid-cols-[minmax(0,1fr)_260px] gap-x-10">
+    <div class="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 md:grid-cols-[minmax(0,1fr)_260px]">
         <div class="min-w-0">
             <h1 class="text-2xl">{form.isNew ? title || 'A new product' : title}</h1>
             {#if !form.isNew}
@@ -87,7 +88,7 @@
                     several
                 />
                 <Chosen {ledger} {at} field="tags" label="Tags" things="tag" {may} several />
-                <label class="grid grid-cols-[150px_minmax(0,1fr)] gap-x-4 py-2">
+                <label class="grid gap-x-4 py-2 sm:grid-cols-[150px_minmax(0,1fr)]">
                     <span>Customers see it</span>
                     <input
                         class="justify-self-start"
@@ -143,16 +144,22 @@
                     </p>{/if}
             {/if}
         </div>
-        <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Its page">
+        <aside
+            class="self-start border-hair max-md:border-t max-md:pt-4 md:sticky md:top-4 md:border-l md:pl-6"
+            aria-label="Its page"
+        >
             {#if template}
                 <p>Its page is laid out by</p>
                 <p class="font-name text-lg">{template.name}</p>
-                <p class="text-sm">
+                <p class="text-sm leading-6">
                     <a class="word" href="/studio/why/product/{slug}">why this one?</a> ·
                     <a class="word" href="/studio/templates/{template.id}?sample={product.id}"
                         >open it with this product</a
                     >
                 </p>
+                {#if may}<p class="text-sm leading-6">
+                        <PageOfItsOwn pageKind="product" subject={product.id} one="product" />
+                    </p>{/if}
             {/if}
             <div class="mt-5 border-t border-hair pt-4"><SaveBox {ledger} {may} {leave} /></div>
             {#if !form.isNew}<div class="mt-6 border-t border-hair pt-4">

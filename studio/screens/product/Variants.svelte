@@ -56,7 +56,7 @@
 <p class="text-quiet">
     {counted(form.variants.length, 'variant')}. What a spreadsheet copies can be pasted into the sheet.
 </p>
-<div class="mt-2 overflow-x-auto">
+<div class="relative mt-2 overflow-x-auto">
     <table class="w-full border-collapse text-left" aria-label="Variants">
         <thead class="text-quiet">
             <tr class="border-b border-hair">

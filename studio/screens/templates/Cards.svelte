@@ -42,7 +42,7 @@
         How one product looks in a list. Click a product on a page that is being drawn to change its card where it
         stands.
     </p>
-    <table class="mt-2 w-full border-collapse text-left">
+    <table class="stacks mt-2 w-full border-collapse text-left">
         <thead class="text-quiet">
             <tr class="border-b border-hair">
                 <th class="py-2 pr-4 font-normal" scope="col"><span class="unseen">Look</span></th>

@@ -1,7 +1,9 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { answer } from '../../lib/focus';
-    import { kindsOfPages, pageWords } from '../../lib/pages';
+    import { kindsOfPages, pageWords, thingsFor } from '../../lib/pages';
+    import NamePicker from '../../parts/NamePicker.svelte';
+    import PictureField from '../../parts/PictureField.svelte';
     import StartDrawing from './StartDrawing.svelte';
     import { CARDS, type Templates } from './templates.svelte';
     import type { Start, TemplateRow } from './types';
@@ -18,6 +20,11 @@
     const offered = $derived(starts[pageKind] ?? []);
     let chosen = $state('');
     const start = $derived(offered.some((one) => one.name === chosen) ? chosen : (offered[0]?.name ?? ''));
+    /** Whose pages it is for; by kind of page. */
+    let where = $state<number[]>([]);
+    let picture = $state<number | null>(null);
+    const things = $derived(thingsFor(pageKind));
+    const pictured = $derived(offered.find((one) => one.name === start)?.picture === true);
     let wrong = $state('');
     let busy = $state(false);
 
@@ -30,7 +37,17 @@
     async function make(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
-        wrong = await templates.make(copyOf ? { name, copyOf: copyOf.id } : { name, start, pageKind });
+        wrong = await templates.make(
+            copyOf
+                ? { name, copyOf: copyOf.id }
+                : {
+                      name,
+                      start,
+                      pageKind,
+                      ...(things === null || where.length === 0 ? {} : { where }),
+                      ...(pictured && picture !== null ? { picture } : {}),
+                  },
+        );
         busy = wrong === '';
     }
 </script>
@@ -58,9 +75,13 @@
             <div class="mt-1 flex flex-wrap gap-x-6">
                 {#each [...kindsOfPages, CARDS] as kind (kind)}
                     <label class="flex gap-2 py-0.5"
-                        ><input type="radio" name="page-kind" value={kind} bind:group={pageKind} />{forWhat(
-                            kind,
-                        )}</label
+                        ><input
+                            type="radio"
+                            name="page-kind"
+                            value={kind}
+                            bind:group={pageKind}
+                            onchange={() => (where = [])}
+                        />{forWhat(kind)}</label
                     >
                 {/each}
             </div>
@@ -87,6 +108,36 @@
                 {/each}
             </div>
         </fieldset>
+        <div class="mt-5 flex flex-wrap gap-x-12 gap-y-5">
+            {#if things}
+                <fieldset class="w-80">
+                    <legend class="font-semibold">Where does it appear?</legend>
+                    <p class="text-quiet">
+                        {pageKind === 'product'
+                            ? 'On the products in these, with all beneath them.'
+                            : 'On the pages of these.'}
+                        You can leave it open, and say it more closely later.
+                    </p>
+                    {#key things}<NamePicker {things} names={{}} values={where} set={(next) => (where = next)} />{/key}
+                </fieldset>
+            {/if}
+            {#if pictured}
+                <fieldset class="w-72">
+                    <legend class="font-semibold">Which picture?</legend>
+                    <p class="mb-2 text-quiet">
+                        {picture === null
+                            ? 'As it is, each page shows its own.'
+                            : 'All its pages show the one that you chose.'}
+                    </p>
+                    <PictureField
+                        id="new-picture"
+                        value={picture}
+                        disabled={busy}
+                        change={(next) => (picture = next)}
+                    />
+                </fieldset>
+            {/if}
+        </div>
     {/if}
     {#if wrong}<p class="mt-4 text-trouble" role="alert">{wrong}</p>{/if}
     <div class="mt-5 flex items-center gap-3">

@@ -23,7 +23,7 @@
         <p class="text-sm text-quiet">
             Bands and blocks kept for many pages. Where one is shared, it changes everywhere once it is published.
         </p>
-        <table class="mt-2 w-full border-collapse text-left">
+        <table class="stacks mt-2 w-full border-collapse text-left">
             <thead class="text-quiet">
                 <tr class="border-b border-hair">
                     <th class="py-2 pr-4 font-normal" scope="col">Part</th>

@@ -51,12 +51,12 @@
             },
             { words: 'Copy…', can: may.edit, do: copy },
             {
-                words: 'Up in the hand order…',
+                words: 'Up in the list…',
                 can: may.publish && before !== null,
                 do: () => ordering.ask(template.id, before?.id ?? null),
             },
             {
-                words: 'Down in the hand order…',
+                words: 'Down in the list…',
                 can: may.publish && !isLast,
                 do: () => ordering.ask(template.id, afterNext?.id ?? null),
             },
@@ -137,8 +137,10 @@
         {stateOf()}
         {#if template.season}<p class="text-sm text-quiet">{template.season}</p>{/if}
     </td>
-    <td class="figures py-3 pr-4 text-right">{template.counts ? number(template.counts.covers) : '–'}</td>
-    <td class="figures py-3 pr-4 text-right">
+    <td class="figures py-3 pr-4 text-right" data-head="covers"
+        >{template.counts ? number(template.counts.covers) : '–'}</td
+    >
+    <td class="figures py-3 pr-4 text-right" data-head="shown on">
         {#if template.counts?.when === 'ahead'}<span class="text-sm text-quiet">will be on</span>{/if}
         {template.counts ? number(template.counts.shownOn) : '–'}
         {#if template.counts && template.counts.when === 'now' && template.counts.covers > 0 && template.counts.shownOn === 0}

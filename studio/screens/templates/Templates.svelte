@@ -25,14 +25,14 @@
 </script>
 
 <Frame {screen} here="Templates">
-    <div class="flex items-end gap-4">
+    <div class="flex flex-wrap items-end gap-4">
         <div>
             <h1 class="text-2xl">Templates</h1>
             <p class="mt-1 text-quiet">
                 How the pages of {screen.shop} are laid out, and which of them each layout is for.
             </p>
         </div>
-        <label class="ml-auto">
+        <label class="sm:ml-auto">
             <span class="unseen">Templates of</span>
             <select
                 class="field"
@@ -72,7 +72,7 @@
                         Where two rules are equally close, the template further up takes the page.
                     </p>
                 {/if}
-                <table class="mt-2 w-full border-collapse text-left">
+                <table class="stacks mt-2 w-full border-collapse text-left">
                     <thead class="text-quiet">
                         <tr class="border-b border-hair">
                             <th class="py-2 pr-4 font-normal" scope="col"><span class="unseen">Look</span></th>

@@ -105,7 +105,9 @@ export class Templates {
         const name = this.list.find((template) => template.id === id)?.name ?? '';
         const next = this.list.find((template) => template.id === before)?.name;
         return {
-            words: next ? `“${name}” before “${next}” in the hand order` : `“${name}” last in the hand order`,
+            words: next
+                ? `“${name}” before “${next}” in the list of templates`
+                : `“${name}” last in the list of templates`,
             address: '/studio/templates/order',
             body: { move: id, ...(before === null ? {} : { before }) },
             at: String(id),

@@ -1,8 +1,9 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import type { Ladder, Screen } from '../../lib/types';
-    import { standsOnPages } from '../../lib/pages';
+    import { canBeNamed, pageWords, standsOnPages } from '../../lib/pages';
     import Frame from '../../parts/Frame.svelte';
+    import PageOfItsOwn from '../../parts/PageOfItsOwn.svelte';
     import LadderView from '../../parts/LadderView.svelte';
     import { Why } from '../../parts/why.svelte';
 
@@ -27,6 +28,11 @@
                 href="/studio/templates/{ladder.rungs[0].template}?sample={page.id}"
                 >Open “{ladder.rungs[0].name}” with {page.title}</a
             >{/if}
+        {#if screen.may.edit && canBeNamed(ladder.pageKind)}<PageOfItsOwn
+                pageKind={ladder.pageKind}
+                subject={page.id}
+                one={pageWords(ladder.pageKind).one}
+            />{/if}
         <label class="text-quiet"
             >As on <input class="field ml-1" type="date" bind:value={why.at} onchange={look} /></label
         >

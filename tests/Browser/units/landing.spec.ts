@@ -57,37 +57,37 @@ const canvas = {
         }),
     window: { getComputedStyle: () => ({ flexDirection: 'column' }) },
 } as unknown as Canvas;
-const land = (kind: string, moving: string | null, x: number, y: number) =>
+const land = (kind: string, moving: string[], x: number, y: number) =>
     landingAt(canvas, tree, kinds, kind, moving, x, y)?.place;
 
 test('a block lands before or behind the block under the pointer, by its middle', () => {
-    expect(land('text', null, 50, 10)).toEqual({ parent: 'left', after: null });
-    expect(land('text', null, 50, 60)).toEqual({ parent: 'left', after: 'a' });
-    expect(land('text', null, 50, 290)).toEqual({ parent: 'left', after: 'c' });
+    expect(land('text', [], 50, 10)).toEqual({ parent: 'left', after: null });
+    expect(land('text', [], 50, 60)).toEqual({ parent: 'left', after: 'a' });
+    expect(land('text', [], 50, 290)).toEqual({ parent: 'left', after: 'c' });
 });
 
 test('in a holder it lands inside; close to its edge, beside it', () => {
-    expect(land('text', null, 50, 130)).toEqual({ parent: 'holder', after: null });
-    expect(land('text', null, 50, 175)).toEqual({ parent: 'holder', after: 'in' });
-    expect(land('text', null, 50, 103)).toEqual({ parent: 'left', after: 'a' });
-    expect(land('text', null, 50, 197)).toEqual({ parent: 'left', after: 'holder' });
+    expect(land('text', [], 50, 130)).toEqual({ parent: 'holder', after: null });
+    expect(land('text', [], 50, 175)).toEqual({ parent: 'holder', after: 'in' });
+    expect(land('text', [], 50, 103)).toEqual({ parent: 'left', after: 'a' });
+    expect(land('text', [], 50, 197)).toEqual({ parent: 'left', after: 'holder' });
 });
 
 test('an empty column takes it', () => {
-    expect(land('text', null, 300, 150)).toEqual({ parent: 'right', after: null });
+    expect(land('text', [], 300, 150)).toEqual({ parent: 'right', after: null });
 });
 
 test('nothing lands in itself', () => {
-    expect(land('holder', 'holder', 50, 150)).toEqual({ parent: 'left', after: 'a' });
+    expect(land('holder', ['holder'], 50, 150)).toEqual({ parent: 'left', after: 'a' });
 });
 
 test('a band lands on the page, whatever is under the pointer', () => {
-    expect(land('band', null, 50, 10)).toEqual({ parent: 'page', after: null });
-    expect(land('band', null, 50, 290)).toEqual({ parent: 'page', after: 'band' });
+    expect(land('band', [], 50, 10)).toEqual({ parent: 'page', after: null });
+    expect(land('band', [], 50, 290)).toEqual({ parent: 'page', after: 'band' });
 });
 
 test('the line says how wide it will be', () => {
-    const landing = landingAt(canvas, tree, kinds, 'text', null, 50, 60);
+    const landing = landingAt(canvas, tree, kinds, 'text', [], 50, 60);
     expect([landing?.words, landing?.line.width, landing?.upright]).toEqual([
         'in this column, 200 px wide',
         200,
@@ -96,10 +96,10 @@ test('the line says how wide it will be', () => {
 });
 
 test('where it stands already is no landing', () => {
-    expect(isWhereItIs(tree, 'c', { parent: 'left', after: 'holder' })).toBe(true);
-    expect(isWhereItIs(tree, 'c', { parent: 'left', after: 'a' })).toBe(false);
-    expect(isWhereItIs(tree, 'c', { parent: 'right', after: null })).toBe(false);
-    expect(isWhereItIs(tree, 'a', { parent: 'left', after: null })).toBe(true);
+    expect(isWhereItIs(tree, ['c'], { parent: 'left', after: 'holder' })).toBe(true);
+    expect(isWhereItIs(tree, ['c'], { parent: 'left', after: 'a' })).toBe(false);
+    expect(isWhereItIs(tree, ['c'], { parent: 'right', after: null })).toBe(false);
+    expect(isWhereItIs(tree, ['a'], { parent: 'left', after: null })).toBe(true);
 });
 
 test('blocks beside each other have an upright line: between two, before the first, behind the last', () => {
@@ -125,7 +125,7 @@ test('blocks beside each other have an upright line: between two, before the fir
     const inRow = (...blocks: TreeNode[]) =>
         node('page', 'page', node('band', 'band', node('left', 'column', node('holder', 'holder', ...blocks))));
     const lineAt = (of: TreeNode, x: number) => {
-        const landing = landingAt(row, of, kinds, 'text', null, x, 150);
+        const landing = landingAt(row, of, kinds, 'text', [], x, 150);
         return [landing?.place.after, landing?.upright, landing?.line.left];
     };
     const both = inRow(node('one', 'text'), node('two', 'text'));
@@ -148,6 +148,6 @@ test('of two columns that are equally near, the first takes it', () => {
         box: (id: string) => apart[id] ?? null,
         idsAt: () => ['page'],
     } as unknown as Canvas;
-    const at = (x: number) => landingAt(gap, empty, kinds, 'text', null, x, 150)?.place.parent;
+    const at = (x: number) => landingAt(gap, empty, kinds, 'text', [], x, 150)?.place.parent;
     expect([at(199), at(200), at(201)]).toEqual(['left', 'left', 'right']);
 });

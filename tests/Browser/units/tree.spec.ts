@@ -129,7 +129,10 @@ test('where nothing can stand behind the selection, it goes inside it', () => {
 
 test('inside means inside, last; and nowhere where nothing can be held', () => {
     expect(placeInside(page(), 'holder', 'text', kinds)).toEqual({ parent: 'holder', after: 'b' });
-    expect(placeInside(page(), 'band', 'text', kinds)).toEqual({ parent: 'left', after: 'price' });
+    expect(placeInside(page(), 'band', 'text', kinds), 'The first empty column.').toEqual({
+        parent: 'right',
+        after: null,
+    });
     expect(placeInside(page(), 'title', 'text', kinds)).toBeNull();
 });
 

@@ -6,6 +6,7 @@ namespace Vestibra\App\Doors\Studio\Layout;
 
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
@@ -29,10 +30,12 @@ use Vestibra\App\Work\Starts\Starts;
 use Vestibra\App\Work\Templates\CardBook;
 use Vestibra\App\Work\Templates\Deleted;
 use Vestibra\App\Work\Templates\KeptParts;
+use Vestibra\App\Work\Templates\PageOfItsOwn;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\App\Work\Templates\Unpublished;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
@@ -92,21 +95,63 @@ final readonly class TemplatesController
         ]);
     }
 
-    public function store(Request $request, Templates $templates): JsonResponse
+    public function store(Request $request, Templates $templates, PagesOfTheShop $pages): JsonResponse
     {
         $given = $request->validate(self::NAME + [
             'start' => ['required_without:copyOf', 'string', 'max:60'],
             'copyOf' => ['integer'],
             'pageKind' => ['required_without:copyOf', Rule::in(PageAddresses::names())],
+            'where' => ['sometimes', 'array', 'max:100'],
+            'where.*' => ['integer'],
+            'picture' => ['sometimes', 'nullable', 'integer', 'exists:pictures,id'],
         ], self::WORDS);
         $template = isset($given['copyOf'])
             ? $templates->copy($given['name'], self::original((int) $given['copyOf']), SignedIn::user())
-            : $templates
-                ->fromStart($given['name'], $given['start'], SignedIn::user(), PageKind::from($given['pageKind']));
+            : $this->fromStart($templates, $pages, $given);
 
-        return $template === null
-            ? new JsonResponse(ProblemWords::answer([TemplateProblem::UnknownStart->at()]), 422)
+        return $template instanceof TemplateProblem
+            ? new JsonResponse(ProblemWords::answer([$template->at()]), 422)
             : new JsonResponse(['id' => $template->id], 201);
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function fromStart(Templates $templates, PagesOfTheShop $pages, array $given): Template|TemplateProblem
+    {
+        $kind = PageKind::from($given['pageKind']);
+        $where = array_values(array_unique(array_map(intval(...), $given['where'] ?? [])));
+        $named = $pages->get($kind === PageKind::Product ? PageKind::Category : $kind);
+        if (count($named->rows($where)) !== count($where)) {
+            return TemplateProblem::UnknownPlace;
+        }
+
+        return $templates->begin(
+            $given['name'],
+            $given['start'],
+            SignedIn::user(),
+            $kind,
+            $where === [] ? new Reach : PageOfItsOwn::where($kind, $where) ?? new Reach,
+            isset($given['picture']) ? (int) $given['picture'] : null,
+        );
+    }
+
+    /** A copy of what one page gets today, for that page alone; from the shop itself it leads to it at once. */
+    public function own(Request $request, PageOfItsOwn $own, PagesOfTheShop $pages): JsonResponse|RedirectResponse
+    {
+        $given = $request->validate([
+            'pageKind' => ['required', Rule::in(PageAddresses::names())],
+            'subject' => ['required', 'integer'],
+        ]);
+        $kind = PageKind::from($given['pageKind']);
+        $subject = $pages->get($kind)->read((int) $given['subject']) ?? abort(404);
+        $template = $own->of($kind, $subject, SignedIn::user());
+        if ($template === null) {
+            return new JsonResponse(ProblemWords::answer([TemplateProblem::NotNamed->at()]), 422);
+        }
+        $address = "/studio/templates/$template->id?sample={$subject->id()}";
+
+        return $request->expectsJson()
+            ? new JsonResponse(['id' => $template->id, 'address' => $address], 201)
+            : new RedirectResponse($address);
     }
 
     /** A start as it looks with one of the shop's own pages: an ordinary one. */
@@ -169,6 +214,8 @@ final readonly class TemplatesController
         'name.required' => 'Give the template a name, so that you find it again.',
         'note.max' => 'A note can have 300 characters at most. Shorten it a little; the one before was kept.',
         'name.max' => 'A name can have 80 characters at most. Shorten it a little.',
+        'picture.exists' => 'That picture is there no more. Nothing was made; choose another one, or none.',
+        'where.max' => 'Name 100 at most here. Nothing was made; say the rest under “Where it appears”.',
         'start.required_without' => 'Choose what to begin with.',
         'pageKind.required_without' => 'Say which pages it is for. Nothing was made.',
     ];

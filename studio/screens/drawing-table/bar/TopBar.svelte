@@ -30,17 +30,19 @@
     );
 </script>
 
-<header class="flex h-13 items-center gap-3 border-b border-hair px-4">
+<header
+    class="flex min-h-13 flex-wrap items-center gap-x-3 gap-y-1 border-b border-hair px-4 max-[699px]:py-2 min-[700px]:h-13 min-[700px]:flex-nowrap"
+>
     <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
     <h1
-        class="max-w-[40%] shrink-0 truncate font-name text-lg outline-none"
+        class="shrink-0 truncate font-name text-lg outline-none max-[699px]:max-w-[60%] min-[700px]:max-w-[40%]"
         tabindex="-1"
         title={table.data.template.name}
     >
         {table.data.template.name}
     </h1>
     <span class="shrink-0 text-quiet">{kind}</span>
-    <p class="min-w-0 truncate" title={draft.sentence?.season || undefined}>
+    <p class="min-w-0 max-[699px]:w-full min-[700px]:truncate" title={draft.sentence?.season || undefined}>
         <span
             class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}"
             aria-hidden="true"
@@ -69,8 +71,8 @@
             )}{draft.counts.when === 'ahead' ? ` ${draft.sentence?.season ?? ''}` : ''}
         {/if}
     </p>
-    <div class="ml-auto flex shrink-0 items-center gap-2">
-        {#if table.mayEdit}
+    <div class="flex flex-wrap items-center gap-2 max-[699px]:w-full min-[700px]:ml-auto min-[700px]:shrink-0">
+        {#if table.mayEdit && !table.looksOnly}
             <button
                 class="button"
                 disabled={table.steps.undoable === null}
@@ -92,6 +94,10 @@
                 Redo
             </button>
         {/if}
+        {#if table.looksOnly && table.sample && isPage && !standsOnPages(table.data.template.pageKind)}<a
+                class="button"
+                href="{table.base}/page/{table.sample.id}?draft=1">Look at it</a
+            >{/if}
         <MoreMenu {table} />
         {#if table.view === 'page' && isPage}
             <button class="button" onclick={() => (table.view = 'reach')}>Where it appears</button>

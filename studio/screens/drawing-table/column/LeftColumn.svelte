@@ -5,9 +5,10 @@
     import Outline from './Outline.svelte';
     import Path from './Path.svelte';
     import Settings from '../settings/Settings.svelte';
+    import type { Drag } from '../deeds/drag.svelte';
     import type { Table } from '../table.svelte';
 
-    let { table }: { table: Table } = $props();
+    let { table, drag }: { table: Table; drag: Drag } = $props();
     const KEPT = 'vestibra-column';
     const kept = untrack(() => keptNumbers());
     let width = $state(kept.width);
@@ -73,6 +74,15 @@
         outline?.querySelector<HTMLElement>('[role="treeitem"][tabindex="0"]')?.focus();
     }
 
+    /** Whoever turns to the settings needs their room. */
+    function styling(panel: HTMLElement): void {
+        panel.addEventListener('pointerdown', () => table.row.giveWay());
+        panel.addEventListener(
+            'keydown',
+            (event) => !['Tab', 'Shift', 'F6'].includes(event.key) && table.row.giveWay(),
+        );
+    }
+
     function toggle(): void {
         isOpen = !isOpen;
         within = false;
@@ -93,7 +103,7 @@
         onfocusout={(event) =>
             event.relatedTarget && !outline?.contains(event.relatedTarget as Node) && (within = false)}
     >
-        {#if shown}<Outline {table} />{/if}
+        {#if shown}<Outline {table} {drag} />{/if}
     </div>
     {#if shown}
         <div
@@ -107,7 +117,14 @@
             onkeydown={(event) => slideByKey(event, 'y')}
         ></div>
     {/if}
-    <div class="min-h-0 flex-1 overflow-y-auto" data-settings data-area="settings" tabindex="-1" bind:this={settings}>
+    <div
+        class="min-h-0 flex-1 overflow-y-auto"
+        data-settings
+        data-area="settings"
+        tabindex="-1"
+        bind:this={settings}
+        {@attach styling}
+    >
         <Settings {table} />
     </div>
     <div

@@ -2,12 +2,14 @@
     import { counted } from '../../../lib/words';
     import Inline from '../../../parts/Inline.svelte';
     import type { TreeNode } from '../../../lib/types';
+    import { loadOf, type Drag } from '../deeds/drag.svelte';
+    import { appearsOnly } from '../tree/absent';
     import { departures, rows } from '../tree/tree';
     import { proportionsOf } from '../tree/proportions';
     import type { Row } from '../tree/tree';
     import type { Table } from '../table.svelte';
 
-    let { table }: { table: Table } = $props();
+    let { table, drag }: { table: Table; drag: Drag } = $props();
     const all = $derived(rows(table.draft.tree).slice(1));
     let query = $state('');
     const shown = $derived.by(() => {
@@ -15,6 +17,17 @@
         return wanted === '' ? all : all.filter((row) => wordsOf(row.node).toLowerCase().includes(wanted));
     });
     let list = $state<HTMLElement | null>(null);
+
+    const LANDING = {
+        above: 'rounded-none shadow-[0_-2px_0_var(--color-ink)]',
+        below: 'rounded-none shadow-[0_2px_0_var(--color-ink)]',
+        inside: 'outline-2 outline-ink outline-dashed',
+    };
+
+    $effect(() => {
+        drag.outline = list;
+        return () => (drag.outline = null);
+    });
 
     let inside = false;
     $effect(() => {
@@ -40,8 +53,40 @@
             void table.values.set(node.id, 'what', 'called', next === '' ? null : next);
     }
 
+    const today = new Date().toLocaleDateString('sv-SE');
+
+    function conditionsOf(id: string): string[] {
+        return (table.draft.conditions[id] ?? []).map((phrase) =>
+            [phrase.what, phrase.values].filter(Boolean).join(' '),
+        );
+    }
+
+    /** One of several that are selected drags them all; unless it is dragged, the press means it alone. */
+    function press(event: PointerEvent, node: TreeNode): void {
+        if (
+            event.button !== 0 ||
+            event.pointerType === 'touch' ||
+            table.naming !== null ||
+            event.ctrlKey ||
+            event.metaKey ||
+            event.shiftKey
+        )
+            return;
+        (event.currentTarget as Element).releasePointerCapture(event.pointerId);
+        const { selection } = table;
+        const among = selection.besides.length > 0 && selection.isChosen(node.id);
+        if (!among) selection.select(node.id, true);
+        drag.press(loadOf(table, node), event.clientX, event.clientY, () => among && selection.select(node.id, true));
+    }
+
+    /** A finger drags the list itself, and taps rows; a key presses without a pointer. */
+    function isMouse(event: MouseEvent): boolean {
+        return event.detail > 0 && !(event instanceof PointerEvent && event.pointerType === 'touch');
+    }
+
     function detail({ node }: Row): string {
-        if (node.when?.off === true) return 'switched off';
+        const absent = appearsOnly(node, table.widthName, conditionsOf(node.id), today);
+        if (absent !== '') return absent;
         if (table.draft.unreplaced.includes(node.id)) return 'words it came with';
         const own = departures(node);
         if (table.kinds.role(node.kind) === 'band' && table.kinds.of(node.kind).filledWith === null)
@@ -56,13 +101,20 @@
     function onkeydown(event: KeyboardEvent): void {
         if (event.altKey) return;
         if (table.naming !== null) return;
-        const at = shown.findIndex((row) => row.node.id === table.selection.id);
+        const cursor = (event.target as HTMLElement).dataset.row ?? table.selection.id;
+        const at = shown.findIndex((row) => row.node.id === cursor);
+        if (event.key === ' ' && cursor !== null && cursor !== undefined) {
+            event.preventDefault();
+            if (event.ctrlKey || event.metaKey) table.selection.selectToo(cursor);
+            else table.selection.select(cursor, true);
+            return;
+        }
         const next = { ArrowDown: at + 1, ArrowUp: at - 1, Home: 0, End: shown.length - 1 }[event.key];
         const row = next === undefined ? undefined : shown[Math.max(0, Math.min(shown.length - 1, next))];
         if (!row) return;
         event.preventDefault();
-        if (event.shiftKey) table.selection.selectToo(row.node.id);
-        else table.selection.select(row.node.id, true);
+        // With Ctrl the cursor goes on and nothing is selected yet; the space bar selects.
+        if (!event.ctrlKey && !event.metaKey) table.selection.click(row.node.id, event, true);
         list?.querySelector<HTMLElement>(`[data-row="${row.node.id}"]`)?.focus();
     }
 </script>
@@ -82,6 +134,7 @@
     <div
         class="min-h-0 flex-1 overflow-y-auto px-2 pb-2"
         role="tree"
+        aria-multiselectable="true"
         aria-label="Outline of the {table.about.thing}"
         tabindex="-1"
         bind:this={list}
@@ -90,7 +143,8 @@
         onfocusout={(event) => event.relatedTarget && (inside = false)}
     >
         {#each shown as row, index (row.node.id)}
-            {@const chosen = row.node.id === table.selection.id || table.selection.besides.includes(row.node.id)}
+            {@const chosen = table.selection.isChosen(row.node.id)}
+            {@const landing = drag.landing?.row?.id === row.node.id ? drag.landing.row.at : null}
             <div
                 role="treeitem"
                 aria-level={row.depth}
@@ -100,17 +154,19 @@
                     ? 0
                     : -1}
                 data-row={row.node.id}
-                class="flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 {chosen
+                data-landing={landing}
+                class="flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 select-none {chosen
                     ? 'bg-ink text-paper'
-                    : 'hover:bg-room'}"
+                    : 'hover:bg-room'} {landing === null ? '' : LANDING[landing]}"
                 style:padding-left="{row.depth * 14 - 6}px"
+                onpointerdown={(event) => press(event, row.node)}
                 onclick={(event) =>
-                    event.ctrlKey || event.metaKey
-                        ? table.selection.selectToo(row.node.id)
-                        : table.selection.select(row.node.id, true)}
+                    (event.ctrlKey || event.metaKey || event.shiftKey || !isMouse(event)) &&
+                    table.selection.click(row.node.id, event, true)}
                 ondblclick={() => table.typeIn(row.node.id)}
                 onkeydown={(event) =>
                     event.key === 'Enter' &&
+                    table.naming === null &&
                     (event.preventDefault(), table.selection.select(row.node.id, true), table.typeIn(row.node.id))}
             >
                 {#if table.naming === row.node.id}

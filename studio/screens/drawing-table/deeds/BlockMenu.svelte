@@ -10,6 +10,7 @@
     {table}
     commands={blockCommands}
     label="What can be done with {table.about.nameOf(table.selection.id ?? '')}"
+    side="right"
     look="shrink-0 px-2 underline decoration-dotted underline-offset-2 hover:decoration-solid"
 >
     {#snippet trigger()}do…{/snippet}

@@ -2,11 +2,27 @@ import { copy, cut, pasteFromMemory } from './clipboard';
 import { giveFinish, keptFinish, takeFinish } from './takenStyles';
 import { unshare } from './keptParts';
 import type { Table } from '../table.svelte';
-import { parentOf, placeAcross, placeAfter, placeBeside, rows } from '../tree/tree';
+import { find, parentOf, placeAfter, rows } from '../tree/tree';
+
+/** In the order in which menus show them. */
+export const PURPOSES = [
+    'Place',
+    'Copies',
+    'Taking away',
+    'Name and style',
+    'For other pages',
+    'What it does in the shop',
+    'How it is seen here',
+    'The template',
+    'Everything else',
+] as const;
+export type Purpose = (typeof PURPOSES)[number];
 
 /** Something that can be done: buttons, menus, the list of things to do and keys share it. */
 export interface Command {
     words: string;
+    /** What it is for, in menus; what has none is found among the things to do. */
+    purpose?: Purpose;
     keys?: string;
     can: (table: Table) => boolean;
     do: (table: Table) => void;
@@ -30,51 +46,56 @@ const standsWith = (table: Table, role: string): boolean =>
     table.selection.node !== null &&
     [table.kinds.role(table.selection.node.kind), table.kinds.of(table.selection.node.kind).accepts].includes(role);
 const isShared = (table: Table): boolean => table.about.sharedPart !== null;
-const across = (table: Table, step: -1 | 1) =>
-    placeAcross(table.draft.tree, table.selection.id ?? '', step, table.kinds);
+/** Whether all that is selected is to the page what the first of it is, so that it can go to one place. */
+const together = (table: Table): boolean =>
+    movable(table) &&
+    new Set(table.selection.chosen.map((id) => table.kinds.role(find(table.draft.tree, id)?.kind ?? ''))).size === 1;
 
 export const blockCommands: Command[] = [
     {
         words: 'Move up',
+        purpose: 'Place',
         keys: 'Alt ↑',
-        can: (table) =>
-            alone(table) && placeBeside(table.draft.tree, table.selection.id ?? '', -1, table.kinds) !== null,
-        do: (table) => onSelected(table, (id) => table.edits.moveBeside(id, -1)),
+        can: (table) => together(table) && table.edits.beside(-1) !== null,
+        do: (table) => void table.edits.moveChosen(table.edits.beside(-1)),
         matches: (event) => event.altKey && event.key === 'ArrowUp',
     },
     {
         words: 'Move down',
+        purpose: 'Place',
         keys: 'Alt ↓',
-        can: (table) =>
-            alone(table) && placeBeside(table.draft.tree, table.selection.id ?? '', 1, table.kinds) !== null,
-        do: (table) => onSelected(table, (id) => table.edits.moveBeside(id, 1)),
+        can: (table) => together(table) && table.edits.beside(1) !== null,
+        do: (table) => void table.edits.moveChosen(table.edits.beside(1)),
         matches: (event) => event.altKey && event.key === 'ArrowDown',
     },
     {
         words: 'Move into the column before',
+        purpose: 'Place',
         keys: 'Alt ←',
-        can: (table) => alone(table) && across(table, -1) !== null,
-        do: (table) =>
-            onSelected(table, (id) => table.edits.move(id, across(table, -1) ?? { parent: '', after: null })),
+        can: (table) => together(table) && table.edits.across(-1) !== null,
+        do: (table) => void table.edits.moveChosen(table.edits.across(-1)),
         matches: (event) => event.altKey && event.key === 'ArrowLeft',
     },
     {
         words: 'Move into the column after',
+        purpose: 'Place',
         keys: 'Alt →',
-        can: (table) => alone(table) && across(table, 1) !== null,
-        do: (table) => onSelected(table, (id) => table.edits.move(id, across(table, 1) ?? { parent: '', after: null })),
+        can: (table) => together(table) && table.edits.across(1) !== null,
+        do: (table) => void table.edits.moveChosen(table.edits.across(1)),
         matches: (event) => event.altKey && event.key === 'ArrowRight',
     },
     {
         words: 'Duplicate',
+        purpose: 'Copies',
         keys: 'Ctrl D',
         can: movable,
         do: (table) => void table.edits.duplicate(),
         matches: (event) => control(event) && key(event, 'd'),
     },
-    { words: 'Cut', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
+    { words: 'Cut', purpose: 'Copies', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
     {
         words: 'Copy',
+        purpose: 'Copies',
         keys: 'Ctrl C',
         can: (table) => table.selection.node !== null && !table.kinds.isRoot(table.selection.node.kind),
         do: copy,
@@ -82,6 +103,7 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Paste after this',
+        purpose: 'Copies',
         keys: 'Ctrl V',
         can: (table) => table.mayEdit,
         do: (table) => void pasteFromMemory(table),
@@ -89,19 +111,22 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Paste inside this',
+        purpose: 'Copies',
         can: (table) => table.mayEdit && table.selection.holds,
         do: (table) => void pasteFromMemory(table, true),
     },
     {
         words: 'Put the next block inside this…',
+        purpose: 'Place',
         can: (table) => alone(table) && table.selection.holds,
         do: (table) => {
             table.selection.inside = true;
-            table.row = 'shelf';
+            table.row.show('shelf');
         },
     },
     {
         words: 'Take out',
+        purpose: 'Taking away',
         keys: 'Delete',
         can: movable,
         do: (table) => void table.edits.remove(),
@@ -109,12 +134,13 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Switch off or on',
-        can: (table) => alone(table),
-        do: (table) =>
-            onSelected(table, (id) => table.values.set(id, 'when', 'off', table.selection.node?.when?.off !== true)),
+        purpose: 'Taking away',
+        can: movable,
+        do: (table) => void table.edits.switchOff(),
     },
     {
         words: 'Give it a name in the outline',
+        purpose: 'Name and style',
         keys: 'F2',
         can: alone,
         do: (table) => (table.naming = table.selection.id),
@@ -122,6 +148,7 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Keep it for other pages…',
+        purpose: 'For other pages',
         can: (table) =>
             alone(table) &&
             ['band', 'block'].includes(table.kinds.of(table.selection.node?.kind ?? '').role) &&
@@ -131,21 +158,25 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Open the shared part',
+        purpose: 'For other pages',
         can: (table) => isShared(table),
         do: (table) => location.assign(`/studio/templates/${table.about.sharedPart?.id}`),
     },
     {
         words: 'Edit the card of these products',
+        purpose: 'For other pages',
         can: (table) => table.cards.of(table.about.isPage ? table.selection.node : null) !== null,
         do: (table) => onSelected(table, (id) => table.cards.enter(id)),
     },
     {
         words: 'Back to the page around the card',
+        purpose: 'For other pages',
         can: (table) => table.cards.open !== null,
         do: (table) => table.cards.leave(),
     },
     {
         words: 'Take its finish',
+        purpose: 'Name and style',
         keys: 'Alt Shift C',
         can: (table) => table.selection.node !== null && table.selection.besides.length === 0,
         do: (table) => table.selection.node && takeFinish(table, table.selection.node),
@@ -153,6 +184,7 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Give it the finish that was taken',
+        purpose: 'Name and style',
         keys: 'Alt Shift V',
         can: (table) => table.mayEdit && table.selection.node !== null && keptFinish() !== null,
         do: (table) => void giveFinish(table, table.selection.chosen),
@@ -160,11 +192,13 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Make the shared part a copy here',
+        purpose: 'For other pages',
         can: (table) => alone(table) && isShared(table),
         do: (table) => void unshare(table),
     },
     {
         words: 'Select what holds it',
+        purpose: 'Place',
         keys: 'Escape',
         can: (table) => table.selection.node !== null || table.cards.open !== null,
         do: (table) => {
@@ -176,6 +210,7 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Add a column',
+        purpose: 'Place',
         can: (table) => table.mayEdit && standsWith(table, 'column'),
         do: (table) =>
             void table.edits.insert(
@@ -185,6 +220,7 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Add a tab',
+        purpose: 'Place',
         can: (table) => table.mayEdit && standsWith(table, 'tab'),
         do: (table) =>
             void table.edits.insert(
@@ -194,6 +230,7 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Add a fold',
+        purpose: 'Place',
         can: (table) => table.mayEdit && standsWith(table, 'fold'),
         do: (table) =>
             void table.edits.insert(
@@ -259,36 +296,42 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'Why this template?',
+        purpose: 'What it does in the shop',
         can: (table) => table.about.isPage && table.view !== 'why' && table.sample !== null,
         do: (table) => (table.view = 'why'),
         everywhere: true,
     },
     {
         words: 'Draft and live beside each other',
+        purpose: 'What it does in the shop',
         can: (table) => table.view !== 'compare' && table.draft.live,
         do: (table) => (table.view = 'compare'),
         everywhere: true,
     },
     {
         words: 'What undo passed over',
+        purpose: 'The template',
         can: (table) => table.view !== 'passed-over' && table.draft.passedOver > 0,
         do: (table) => (table.view = 'passed-over'),
         everywhere: true,
     },
     {
         words: 'Fitting: try it on every page',
+        purpose: 'What it does in the shop',
         can: (table) => table.about.isPage && table.view !== 'fitting',
         do: (table) => (table.view = 'fitting'),
         everywhere: true,
     },
     {
         words: 'Private links…',
+        purpose: 'What it does in the shop',
         can: (table) => table.about.isPage && table.view !== 'links',
         do: (table) => (table.view = 'links'),
         everywhere: true,
     },
     {
         words: 'This product in the catalogue: its facts and pictures',
+        purpose: 'The template',
         can: (table) => table.sample !== null && table.data.template.pageKind === 'product',
         do: (table) => location.assign(`/studio/products/${table.sample?.id}`),
         everywhere: true,
@@ -301,6 +344,7 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'See the page as customers do, without notes, or with them',
+        purpose: 'How it is seen here',
         keys: 'F8',
         can: () => true,
         do: (table) => (table.plain = !table.plain),
@@ -322,6 +366,7 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'Hatch what is the same on every page, or not',
+        purpose: 'How it is seen here',
         keys: 'F9',
         can: () => true,
         do: (table) => (table.hatched = !table.hatched),
@@ -329,22 +374,25 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'Settings of the page itself',
+        purpose: 'The template',
         can: (table) => table.about.isPage,
         do: (table) => table.selection.select(table.draft.tree.id),
     },
     { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
     { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
     { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },
-    { words: 'Shelf', can: (table) => table.row !== 'shelf', do: (table) => (table.row = 'shelf') },
-    { words: 'Samples', can: (table) => table.row !== 'samples', do: (table) => (table.row = 'samples') },
+    { words: 'Shelf', can: () => true, do: (table) => table.row.show('shelf') },
+    { words: 'Samples', can: () => true, do: (table) => table.row.show('samples') },
     {
         words: 'Throw the draft away: as what is live',
+        purpose: 'The template',
         can: (table) => table.mayEdit && table.draft.live && table.draft.unpublished > 0,
         do: (table) => void table.edits.throwAway(),
         everywhere: true,
     },
     {
         words: 'Find something to do',
+        purpose: 'Everything else',
         keys: 'Ctrl .',
         can: () => true,
         do: (table) => (table.open = 'palette'),
@@ -353,6 +401,7 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'All shortcuts',
+        purpose: 'Everything else',
         keys: '?',
         can: () => true,
         do: (table) => (table.open = 'shortcuts'),

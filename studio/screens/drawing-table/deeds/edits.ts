@@ -2,7 +2,7 @@ import { treeFormat } from '../../../generated/names';
 import { notices } from '../../../lib/notices.svelte';
 import { counted } from '../../../lib/words';
 import type { Edit, NewNode, TreeNode } from '../../../lib/types';
-import { find, parentOf, placeBeside, withIds, type Kinds, type Place } from '../tree/tree';
+import { find, parentOf, placeAcross, placeBeside, withIds, type Kinds, type Place } from '../tree/tree';
 import type { Drawn } from '../work/drawn.svelte';
 import { about } from '../work/outbox';
 
@@ -104,13 +104,49 @@ export class Edits {
         if (await this.send(edits)) selection.selectAll(fresh.map((node) => node.id));
     }
 
-    async move(id: string, place: Place): Promise<void> {
-        if (await this.send([{ edit: 'move', id, ...place }])) this.on.selection.select(id, true);
+    /** Puts some blocks to a place, one behind the other, as one step. */
+    async moveAll(ids: string[], place: Place): Promise<void> {
+        let { after } = place;
+        const edits = ids.map((id): Edit => {
+            const edit: Edit = { edit: 'move', id, parent: place.parent, after };
+            after = id;
+            return edit;
+        });
+        if (await this.send(edits)) this.on.selection.selectAll(ids);
     }
 
-    async moveBeside(id: string, step: -1 | 1): Promise<void> {
-        const place = placeBeside(this.on.now.draft.tree, id, step, this.on.kinds);
-        if (place) await this.move(id, place);
+    /** Where what is selected would stand one place up or down. */
+    beside(step: -1 | 1): Place | null {
+        const ids = this.on.selection.chosen;
+        const edge = step === -1 ? ids[0] : ids.at(-1);
+        return edge === undefined ? null : placeBeside(this.on.now.draft.tree, edge, step, this.on.kinds);
+    }
+
+    /** Where what is selected would stand in the column before or after. */
+    across(step: -1 | 1): Place | null {
+        const [first] = this.on.selection.chosen;
+        return first === undefined ? null : placeAcross(this.on.now.draft.tree, first, step, this.on.kinds);
+    }
+
+    async moveChosen(place: Place | null): Promise<void> {
+        if (place) await this.moveAll(this.on.selection.chosen, place);
+    }
+
+    /** Switches all that is selected off, or on where all of it is off. */
+    async switchOff(): Promise<void> {
+        const { tree } = this.on.now.draft;
+        const nodes = this.on.selection.chosen.flatMap((id) => find(tree, id) ?? []);
+        const off = nodes.some((node) => node.when?.off !== true);
+        await this.send(
+            nodes.map((node) => ({
+                edit: 'set',
+                id: node.id,
+                question: 'when',
+                width: 'desktop',
+                setting: 'off',
+                value: off,
+            })),
+        );
     }
 
     async duplicate(): Promise<void> {

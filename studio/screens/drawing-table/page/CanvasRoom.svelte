@@ -16,7 +16,7 @@
     /** The room of the wide page: beside a phone, what that leaves. */
     const phoneRoom = $derived(table.beside.on ? Math.min(390, Math.round(room * 0.3)) : 0);
     const pageRoom = $derived(room - (phoneRoom === 0 ? 0 : phoneRoom + 16));
-    const padding = 12;
+    const padding = $derived(table.looksOnly ? 0 : 12);
     /** Where there is room for a desktop but for a few pixels, the page is drawn a little smaller. */
     const DESKTOP = 900;
     const widest = $derived(Math.max(room > 760 ? DESKTOP : 320, room - 2 * padding));
@@ -39,13 +39,13 @@
     function loaded(): void {
         canvas.loaded();
         table.cards.arrived();
-        hands.attach();
+        if (!table.looksOnly) hands.attach();
         table.typeIn = (id) => hands.typeIn(id);
     }
 </script>
 
 <div class="relative flex min-h-0 min-w-0 flex-col bg-room" data-area="page" tabindex="-1" bind:clientWidth={room}>
-    <div style:width="{pageRoom}px"><Ruler {table} {width} {widest} /></div>
+    {#if !table.looksOnly}<div style:width="{pageRoom}px"><Ruler {table} {width} {widest} /></div>{/if}
     <div class="relative min-h-0 flex-1 overflow-hidden" bind:clientHeight={height}>
         {#if address}
             <div
@@ -63,7 +63,7 @@
                     onload={loaded}
                 ></iframe>
                 {#if table.glance}<Glance {table} />{/if}
-                {#if canvas.ready && !table.plain && !table.glance}<Overlay {table} {drag} />{/if}
+                {#if canvas.ready && !table.plain && !table.glance && !table.looksOnly}<Overlay {table} {drag} />{/if}
             </div>
             {#if table.beside.on}<PhoneBeside {table} {address} room={phoneRoom} {height} />{/if}
         {:else}

@@ -2,7 +2,7 @@
     import { counted } from '../../../lib/words';
     import BlockMenu from '../deeds/BlockMenu.svelte';
     import type { Box } from './canvas.svelte';
-    import type { Drag } from '../deeds/drag.svelte';
+    import { loadOf, type Drag } from '../deeds/drag.svelte';
     import type { Table } from '../table.svelte';
 
     interface Props {
@@ -19,30 +19,29 @@
     let { table, drag, box, from }: Props = $props();
     const LEADER = 5;
     const HEIGHT = 18;
+    /** The page may be shown smaller; what is said about it is not. */
+    const size = $derived(1 / table.canvas.scale);
     const room = $derived((void table.canvas.tick, table.canvas.window?.innerHeight ?? 600));
     const width = $derived((void table.canvas.tick, table.canvas.window?.innerWidth ?? 800));
     const bottom = $derived(box.top + box.height + 3);
-    const over = $derived(box.top - 3 - LEADER - HEIGHT);
-    const fits = $derived(bottom + LEADER <= room - HEIGHT - 4);
+    const tall = $derived(HEIGHT * size);
+    const over = $derived(box.top - 3 - LEADER - tall);
+    const fits = $derived(bottom + LEADER <= room - tall - 4);
     /**
      * Where there is no room below, it stands over the upper left corner; a block taller than the room has it at the
      * lower edge.
      */
     const above = $derived(!fits && over >= 0);
-    const top = $derived(above ? over : Math.min(bottom + LEADER, room - HEIGHT - 4));
-    const left = $derived(Math.max(8, Math.min(box.left + 10, width - 240)));
+    const top = $derived(above ? over : Math.min(bottom + LEADER, room - tall - 4));
+    const left = $derived(Math.max(8, Math.min(box.left + 10, width - 240 * size)));
     const corner = $derived(above ? box.top - 3 : bottom);
-    const middle = $derived(top + HEIGHT / 2 - corner);
+    const middle = $derived(top + tall / 2 - corner);
 
     function grip(event: PointerEvent): void {
         const node = table.selection.node;
         if (!node || event.button !== 0) return;
         (event.currentTarget as Element).releasePointerCapture(event.pointerId);
-        drag.press(
-            { id: node.id, kind: node.kind, name: table.kinds.of(node.kind).name },
-            event.clientX,
-            event.clientY,
-        );
+        drag.press(loadOf(table, node), event.clientX, event.clientY);
     }
     const several = $derived(table.selection.besides.length > 0);
     const words = $derived(
@@ -69,9 +68,10 @@
         </svg>
     {/if}
     <span
-        class="pointer-events-auto absolute flex h-4.5 max-w-76 items-center border-b border-[#1b2233] bg-[#fffdf8]/95 pl-1 text-xs text-[#1b2233]"
+        class="pointer-events-auto absolute flex h-4.5 max-w-76 origin-top-left items-center border-b border-[#1b2233] bg-[#fffdf8]/95 pl-1 text-xs text-[#1b2233]"
         style:left="{left}px"
         style:top="{top}px"
+        style:transform={size === 1 ? undefined : `scale(${size})`}
         data-chip
     >
         <button

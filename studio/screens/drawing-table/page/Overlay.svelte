@@ -136,11 +136,13 @@
         <Distances {table} />
         <Edges {table} />
     {/if}
-    {#if drag.load && 'id' in drag.load}
-        {@const box = canvas.box(drag.load.id)}
-        {#if box}<div class="absolute bg-[#f1e9dc]/70" style={put(box)}></div>{/if}
+    {#if drag.load && 'ids' in drag.load}
+        {#each drag.load.ids as id (id)}
+            {@const box = canvas.box(id)}
+            {#if box}<div class="absolute bg-[#f1e9dc]/70" style={put(box)}></div>{/if}
+        {/each}
     {/if}
-    {#if drag.landing}
+    {#if drag.landing && !drag.landing.row}
         {@const line = drag.landing.line}
         <div
             class="absolute bg-[#1b2233]"

@@ -8,6 +8,8 @@ export interface Landing {
     line: Box;
     upright: boolean;
     words: string;
+    /** Where it lands in the outline: the row beside which, or in which, it is shown. */
+    row?: { id: string; at: 'above' | 'below' | 'inside' };
 }
 
 const EDGE = 8;
@@ -17,13 +19,13 @@ export function landingAt(
     tree: TreeNode,
     kinds: Kinds,
     kind: string,
-    moving: string | null,
+    moving: string[],
     x: number,
     y: number,
 ): Landing | null {
     const container = containerAt(canvas, tree, kinds, kind, moving, x, y);
     if (!container) return null;
-    const children = (container.children ?? []).filter((child) => child.id !== moving);
+    const children = (container.children ?? []).filter((child) => !moving.includes(child.id));
     const upright = standsSideBySide(canvas, container, kinds);
     const boxes = children.map((child) => canvas.box(child.id));
     const index = boxes.findIndex(
@@ -46,11 +48,11 @@ function containerAt(
     tree: TreeNode,
     kinds: Kinds,
     kind: string,
-    moving: string | null,
+    moving: string[],
     x: number,
     y: number,
 ): TreeNode | null {
-    const forbidden = new Set(moving === null ? [] : rows(find(tree, moving) ?? tree).map((row) => row.node.id));
+    const forbidden = within(tree, moving);
     for (const id of canvas.idsAt(x, y)) {
         const node = find(tree, id);
         if (!node || forbidden.has(id)) continue;
@@ -65,6 +67,11 @@ function containerAt(
         if (nearest) return nearest;
     }
     return nearestBeneath(canvas, tree, kinds, kind, forbidden, x, y);
+}
+
+/** Some nodes with everything in them: where they cannot be put. */
+export function within(tree: TreeNode, ids: string[]): Set<string> {
+    return new Set(ids.flatMap((id) => rows(find(tree, id) ?? tree).map((row) => row.node.id)));
 }
 
 /** The holder of blocks beneath a node that is closest to a point. */
@@ -139,11 +146,12 @@ function wordsFor(kinds: Kinds, container: TreeNode, line: Box): string {
     return line.width > 0 ? `in this ${name}, ${Math.round(line.width)} px wide` : `in this ${name}`;
 }
 
-/** Whether a landing is where the block is already. */
-export function isWhereItIs(tree: TreeNode, id: string, place: Place): boolean {
-    const parent = pathTo(tree, id).at(-2);
+/** Whether a landing is where the blocks are already, one behind the other. */
+export function isWhereItIs(tree: TreeNode, ids: string[], place: Place): boolean {
+    const [first] = ids;
+    const parent = first === undefined ? undefined : pathTo(tree, first).at(-2);
     if (parent?.id !== place.parent) return false;
-    const neighbours = parent.children ?? [];
-    const at = neighbours.findIndex((child) => child.id === id);
-    return (neighbours[at - 1]?.id ?? null) === place.after;
+    const neighbours = (parent.children ?? []).map((child) => child.id);
+    const at = neighbours.indexOf(first ?? '');
+    return (neighbours[at - 1] ?? null) === place.after && ids.every((id, nth) => neighbours[at + nth] === id);
 }

@@ -1,6 +1,6 @@
 import { onClipboard } from '../deeds/clipboard';
 import { onKey } from '../deeds/commands';
-import type { Drag } from '../deeds/drag.svelte';
+import { loadOf, type Drag } from '../deeds/drag.svelte';
 import { landingAt } from './landing';
 import type { Table } from '../table.svelte';
 import { find } from '../tree/tree';
@@ -54,16 +54,19 @@ export class CanvasHands {
         const { canvas, draft } = this.table;
         const id = canvas.idsAt(event.clientX, event.clientY).find((one) => find(draft.tree, one));
         const node = id === undefined ? null : find(draft.tree, id);
-        if ((event.ctrlKey || event.metaKey) && node && !this.table.kinds.isRoot(node.kind)) {
-            this.table.selection.selectToo(node.id);
+        const { selection, kinds } = this.table;
+        if ((event.ctrlKey || event.metaKey || event.shiftKey) && node && !kinds.isRoot(node.kind)) {
+            selection.click(node.id, event);
             return;
         }
-        this.table.selection.select(
-            node && (!this.table.kinds.isRoot(node.kind) || this.table.about.isCard) ? node.id : null,
-        );
-        if (!node || this.table.kinds.isRoot(node.kind)) return;
         const { x, y } = this.screen(event);
-        this.drag.press({ id: node.id, kind: node.kind, name: this.table.kinds.of(node.kind).name }, x, y);
+        // One of several that are selected drags them all; unless it is dragged, the press means it alone.
+        if (node && selection.besides.length > 0 && selection.isChosen(node.id)) {
+            this.drag.press(loadOf(this.table, node), x, y, () => selection.select(node.id));
+            return;
+        }
+        selection.select(node && (!kinds.isRoot(node.kind) || this.table.about.isCard) ? node.id : null);
+        if (node && !kinds.isRoot(node.kind)) this.drag.press(loadOf(this.table, node), x, y);
     }
 
     /**
@@ -166,7 +169,7 @@ export class CanvasHands {
 
     /** The gap nearest to a point, when the point is close to one. */
     static gapAt(table: Table, x: number, y: number, near: number) {
-        const landing = landingAt(table.canvas, table.draft.tree, table.kinds, 'text', null, x, y);
+        const landing = landingAt(table.canvas, table.draft.tree, table.kinds, 'text', [], x, y);
         return landing && !landing.upright && Math.abs(landing.line.top - y) <= near ? landing : null;
     }
 }

@@ -11,13 +11,13 @@
     let { table, state, way, mayPublish }: { table: Table; state: Reaching; way: InTheWay; mayPublish: boolean } =
         $props();
     const deeds = new Deeds(() => {
-        notices.say(`“${table.data.template.name}” stands before “${way.name}” in the hand order.`);
+        notices.say(`“${table.data.template.name}” stands before “${way.name}” in the list of templates.`);
         void state.look(table.draft.reach);
     });
 
     function before(): void {
         void deeds.ask({
-            words: `“${table.data.template.name}” before “${way.name}” in the hand order`,
+            words: `“${table.data.template.name}” before “${way.name}” in the list of templates`,
             address: '/studio/templates/order',
             body: { move: table.data.template.id, before: way.template },
         });
@@ -31,7 +31,7 @@
         {way.why}, on {counted(way.count, 'page')}.
     </p>
     {#if way.do === 'earlier' && mayPublish}
-        <button class="word" onclick={before}>Put this one before it in the hand order…</button>
+        <button class="word" onclick={before}>Put this one before it in the list of templates…</button>
     {:else if way.do === 'goes-first' && table.mayEdit}
         <button class="word" onclick={() => void state.change(() => ({ goesFirst: true }))}
             >Let this one go first</button

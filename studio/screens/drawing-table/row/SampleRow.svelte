@@ -1,21 +1,12 @@
 <script lang="ts">
     import { number } from '../../../lib/words';
-    import { untrack } from 'svelte';
-    import { Samples } from './samples.svelte';
+    import type { Samples } from './samples.svelte';
     import type { Table } from '../table.svelte';
 
-    let { table }: { table: Table } = $props();
-    const found = untrack(() => new Samples(table));
+    let { table, found }: { table: Table; found: Samples } = $props();
     const samples = $derived(found.samples);
     const words = $derived(table.about.pageWords);
     let list = $state<HTMLElement | null>(null);
-
-    const reach = $derived(JSON.stringify(table.page.draft.reach));
-    $effect(() => {
-        void [reach, found.query, table.lacking];
-        const wait = setTimeout(() => void found.load(), 150);
-        return () => clearTimeout(wait);
-    });
 
     function onkeydown(event: KeyboardEvent): void {
         const at = samples.findIndex((sample) => sample.id === table.sample?.id);
@@ -50,7 +41,7 @@
         </span>
     </label>
     <div
-        class="flex min-w-0 items-start gap-2 overflow-x-auto"
+        class="relative flex min-w-0 items-start gap-2 overflow-x-auto"
         role="radiogroup"
         aria-label="See the page with"
         tabindex="-1"

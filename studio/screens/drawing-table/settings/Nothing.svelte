@@ -43,6 +43,6 @@
     {/if}
     <p class="mt-2">
         To put something new on the {table.about.thing}, open the
-        <button class="word" onclick={() => (table.row = 'shelf')}>shelf</button> below.
+        <button class="word" onclick={() => table.row.show('shelf')}>shelf</button> below.
     </p>
 </section>

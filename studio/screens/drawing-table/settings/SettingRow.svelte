@@ -3,8 +3,10 @@
     import type { Setting, Source, TreeNode, Value } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import { overruledBy } from './effects';
+    import Differs from './Differs.svelte';
     import { FIELDS } from './fields/fields';
     import type { FieldProps } from './fields/props';
+    import { differing } from './shared';
     import SourceChoice from './SourceChoice.svelte';
 
     let { table, node, setting }: { table: Table; node: TreeNode; setting: Setting } = $props();
@@ -18,7 +20,24 @@
     const entry = $derived(FIELDS[setting.type]);
     const id = $derived(`s-${node.id}-${setting.name}`);
     const overruled = $derived(overruledBy(table, node, setting));
+    const differ = $derived(differing(table, node, (one) => table.values.of(one, setting)));
     const given: FieldProps = $derived({ table, node, setting, id, value, source, set, setOtherwise });
+
+    function inWords(of: Value): string {
+        if (typeof of === 'boolean') return of ? 'on' : 'off';
+        if (typeof of === 'object' && of !== null && 'source' in of) return `from the ${table.about.words.one}`;
+        const words = setting.options?.find((one) => one.value === of)?.words;
+        return (
+            words ??
+            (typeof of === 'string'
+                ? `“${of.replace(/<[^>]*>/g, ' ').trim()}”`
+                : of === null
+                  ? 'not set'
+                  : typeof of === 'number'
+                    ? String(of)
+                    : 'set')
+        );
+    }
 
     function set(next: Value, gesture?: string): void {
         void table.values.set(own, setting.question, setting.name, next, gesture);
@@ -59,6 +78,7 @@
             {#if entry.field}<entry.field {...given} />{/if}
         </div>
     {/if}
+    <Differs values={differ} {inWords} label={setting.label} mayEdit={table.mayEdit} all={() => set(value)} />
     {#if overruled !== ''}<span></span><span class="text-xs text-trouble" data-overruled={setting.name}
             >no effect: {overruled}</span
         >{/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { tick, untrack } from 'svelte';
+    import { counted } from '../../../lib/words';
     import type { Setting } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import { counts } from './effects';
@@ -7,10 +9,12 @@
     import { propertiesOf } from './how/styles';
     import Nothing from './Nothing.svelte';
     import SettingRow from './SettingRow.svelte';
+    import { others, sharedSettings } from './shared';
 
     let { table }: { table: Table } = $props();
     const node = $derived(table.selection.node);
     const definition = $derived(node && table.kinds.of(node.kind));
+    let panelOf = $state<HTMLElement | null>(null);
     const sections = [
         { question: 'what', words: 'What it shows' },
         { question: 'how', words: 'How it looks' },
@@ -59,9 +63,45 @@
     });
 
     function settingsOf(question: string): Setting[] {
-        return (definition?.settings ?? []).filter(
+        return sharedSettings(table, definition?.settings ?? []).filter(
             (one) => one.question === question && one.name !== 'called' && node !== null && counts(table, node, one),
         );
+    }
+
+    const title = $derived.by(() => {
+        const count = table.selection.besides.length + 1;
+        if (!node || !definition || count === 1) return node ? table.about.nameOfNode(node) : '';
+        const alike = others(table).every((one) => one.kind === node.kind);
+        return alike ? `${definition.name}, ${counted(count, 'of them', 'of them')}` : counted(count, 'block');
+    });
+    /** How many settings of a question stand in view before the rest folds. */
+    const MOST = 5;
+    /** What is said and shown never folds; how it is done may. */
+    const CONTENT = ['text', 'rich-text', 'html', 'picture', 'link', 'links', 'rule', 'products', 'card'];
+    const id = $derived([node?.id, ...table.selection.besides].join(' '));
+    /** Those that had not been set when one came here, beyond the first: a row stays where it stands. */
+    const behind = $derived.by(() => {
+        void id;
+        return untrack(() =>
+            (['what', 'when'] as const).flatMap((question) => {
+                const settings = settingsOf(question);
+                return settings.length <= MOST
+                    ? []
+                    : settings
+                          .slice(MOST - 1)
+                          .filter((one) => !CONTENT.includes(one.type) && node?.[question]?.[one.name] === undefined)
+                          .map((one) => one.name);
+            }),
+        );
+    });
+    const asked = $derived(sections.filter((one) => one.question === 'how' || settingsOf(one.question).length > 0));
+
+    async function goTo(question: string): Promise<void> {
+        if (question !== 'how') panel.unfold(question);
+        await tick();
+        const place = panelOf?.querySelector<HTMLElement>(`[data-question="${question}"]`);
+        place?.scrollIntoView({ block: 'start', behavior: 'instant' });
+        place?.querySelector<HTMLElement>('.question')?.focus({ preventScroll: true });
     }
 
     /** What a folded section holds, in a few words. */
@@ -82,15 +122,28 @@
 </script>
 
 {#if node && definition}
-    <section aria-label="Settings of {definition.name}" {@attach typing}>
-        <div class="flex items-baseline justify-between gap-2 px-4 pt-2">
-            <h2 class="min-w-0 truncate text-lg">{table.about.nameOfNode(node)}</h2>
-            {#if panel.query === null}
-                <button class="word shrink-0 text-sm" onclick={() => (panel.query = '')}>find a setting…</button>
+    <section aria-label="Settings of {definition.name}" bind:this={panelOf} {@attach typing}>
+        <div class="sticky top-0 z-10 border-b border-dashed border-hair bg-paper px-4 pt-1.5 pb-1">
+            <div class="flex items-baseline justify-between gap-2">
+                <h2 class="min-w-0 truncate text-lg">{title}</h2>
+                {#if panel.query === null}
+                    <button class="word shrink-0 text-sm" onclick={() => (panel.query = '')}>find a setting…</button>
+                {/if}
+            </div>
+            {#if table.selection.besides.length > 0}
+                <p class="text-sm text-quiet">What is set here is set on all of them.</p>
             {/if}
+            <p class="flex gap-x-3 text-sm whitespace-nowrap" role="group" aria-label="To the question">
+                {#each asked as section (section.question)}
+                    <button
+                        class="min-h-6 text-quiet underline decoration-dotted underline-offset-4 hover:text-ink"
+                        onclick={() => void goTo(section.question)}>{section.words}</button
+                    >
+                {/each}
+            </p>
         </div>
         {#if panel.query !== null}
-            <div class="flex items-center gap-2 px-4 pt-1">
+            <div class="flex items-center gap-2 px-4 pt-2">
                 <!-- svelte-ignore a11y_autofocus -->
                 <input
                     class="field h-7 min-w-0 flex-1 text-sm"
@@ -107,15 +160,22 @@
         {#each sections as section (section.question)}
             {@const settings = settingsOf(section.question)}
             {@const found = settings.filter((one) => panel.finds(one.label))}
+            {@const later = found.filter((one) => behind.includes(one.name))}
+            {@const more = `${definition.kind} ${section.question} more`}
             {@const seeking = (panel.query ?? '') !== ''}
             {#if section.question === 'how'}
-                <div class="mt-2 border-t border-dashed border-hair px-4 pt-2"><How {table} {node} {settings} /></div>
+                <div class="scroll-mt-16 border-b border-dashed border-hair px-4 py-2" data-question="how">
+                    <How {table} {node} {settings} />
+                </div>
             {:else if settings.length > 0 && (!seeking || found.length > 0)}
                 {@const open = seeking || panel.isOpen(section.question, true)}
-                <div class="mt-2 border-t border-dashed border-hair px-4 pt-2">
+                <div
+                    class="scroll-mt-16 border-b border-dashed border-hair px-4 py-2 last-of-type:border-0"
+                    data-question={section.question}
+                >
                     <h3 class="font-sans text-base font-semibold">
                         <button
-                            class="flex w-full items-baseline gap-1.5 text-left"
+                            class="question flex w-full items-baseline gap-1.5 text-left"
                             aria-expanded={open}
                             onclick={() => panel.toggle(section.question, true)}
                         >
@@ -127,11 +187,31 @@
                         </button>
                     </h3>
                     {#if open}
-                        {#each found as setting (`${node.id}.${setting.name}`)}<SettingRow
+                        {#each found.filter((one) => seeking || !later.includes(one)) as setting (`${node.id}.${setting.name}`)}<SettingRow
                                 {table}
                                 {node}
                                 {setting}
                             />{/each}
+                        {#if later.length > 0 && !seeking}
+                            <button
+                                class="mt-1.5 flex min-h-6 w-full items-baseline gap-1.5 text-left text-sm text-quiet hover:text-ink"
+                                aria-expanded={panel.isOpen(more, false)}
+                                onclick={() => panel.toggle(more, false)}
+                            >
+                                <span class="w-3 shrink-0 text-xs" aria-hidden="true"
+                                    >{panel.isOpen(more, false) ? '▾' : '▸'}</span
+                                ><span class="truncate"
+                                    >more: {later.map((one) => one.label.toLowerCase()).join(', ')}</span
+                                >
+                            </button>
+                            {#if panel.isOpen(more, false)}
+                                {#each later as setting (`${node.id}.${setting.name}`)}<SettingRow
+                                        {table}
+                                        {node}
+                                        {setting}
+                                    />{/each}
+                            {/if}
+                        {/if}
                     {/if}
                 </div>
             {/if}

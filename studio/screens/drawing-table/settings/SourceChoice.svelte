@@ -33,7 +33,7 @@
             of: source.of ?? null,
             words: chosen.words.replace(/^the \S+’s /, ''),
         };
-        table.row = 'samples';
+        table.row.show('samples');
     }
 
     function take(key: string): void {

@@ -3,9 +3,11 @@
     import { lengthOf, limited, stepOf, valueOf } from '../tree/measures';
     import type { Table } from '../table.svelte';
     import { easedFrom } from './effects';
+    import Differs from './Differs.svelte';
     import { FIELDS } from './fields/fields';
     import { panel } from './how/panel.svelte';
     import { read, seen } from './how/styles';
+    import { differing } from './shared';
 
     interface Props {
         table: Table;
@@ -47,6 +49,15 @@
         const own = style.from === table.widthName;
         return { value: style.value, own, from: own || style.from === null ? '' : `from the ${style.from}` };
     }
+
+    const differ = $derived(
+        differing(table, node, (one) =>
+            piece === undefined
+                ? table.values.style(one, setting.name).value
+                : read(table, one, piece, property, state).value,
+        ),
+    );
+    const saidOf = (of: Value): string => (of === null ? 'as the house style' : inWords(of));
 
     /** A value as its field would say it. */
     function inWords(of: Value): string {
@@ -127,6 +138,13 @@
             >
         {/if}
     </div>
+    <Differs
+        values={differ}
+        inWords={saidOf}
+        label={setting.label}
+        mayEdit={table.mayEdit}
+        all={() => set(reading.value)}
+    />
     {#if reading.from !== ''}<span></span><span class="text-xs text-quiet"
             >{reading.from}{eased === null ? '' : `, where it is ${eased}; more do not fit here`}</span
         >{/if}

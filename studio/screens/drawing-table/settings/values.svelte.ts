@@ -16,19 +16,24 @@ export class Values {
         private readonly on: {
             readonly kinds: Kinds;
             readonly widthName: WidthName;
+            readonly selection: { readonly id: string | null; readonly besides: readonly string[] };
             readonly sending: { readonly kept: readonly Kept[] };
             readonly edits: { send(edits: Edit[], gesture?: string): Promise<boolean> };
         },
     ) {}
 
+    /** Sets it on a block, and on those that are selected besides it; as one step. */
     set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
-        const edit = change(id, question, setting, question === 'how' ? this.on.widthName : 'desktop', value);
-        const [key = ''] = decides(edit);
-        this.asked = { ...this.asked, [key]: value };
-        const sent = this.on.edits.send([edit], gesture);
+        const width = question === 'how' ? this.on.widthName : 'desktop';
+        const { selection } = this.on;
+        const ids = id === selection.id ? [id, ...selection.besides] : [id];
+        const edits = ids.map((one) => change(one, question, setting, width, value));
+        const keys = edits.flatMap((edit) => decides(edit).slice(0, 1));
+        this.asked = { ...this.asked, ...Object.fromEntries(keys.map((key) => [key, value])) };
+        const sent = this.on.edits.send(edits, gesture);
         void sent.then(() => {
-            if (this.asked[key] !== value) return;
-            this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => one !== key));
+            const decided = keys.filter((key) => this.asked[key] === value);
+            this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => !decided.includes(one)));
         });
         return sent;
     }

@@ -36,6 +36,11 @@ export function typedLength(text: string, unit: string, setting: Pick<Setting, '
     return wanted in units ? valueOf(limited({ number: Number(part[1]), unit: wanted }, setting)) : null;
 }
 
+/** A unit as an owner says it. */
+export function unitWords(unit: string | null | undefined): string {
+    return unit === 'vh' ? '% of the screen' : unit === '' ? '×' : (unit ?? '');
+}
+
 export function limited(length: Length, setting: Pick<Setting, 'units' | 'min' | 'max'>): Length {
     const [least = setting.min ?? -Infinity, most = setting.max ?? Infinity] = setting.units?.[length.unit] ?? [];
     return { ...length, number: Math.max(least, Math.min(most, length.number)) };

@@ -1,14 +1,14 @@
 import { leaveField } from '../../../lib/focus';
 import type { DraftState, TreeNode } from '../../../lib/types';
-import { find, outermost, parentOf, pathTo, placeAfter, placeInside, type Kinds, type Place } from './tree';
+import { between, find, outermost, parentOf, pathTo, placeAfter, placeInside, type Kinds, type Place } from './tree';
 
 /** What is selected on what is worked on, and where something new would go. */
 export class Selection {
     id = $state<string | null>(null);
     /** Selected besides, in the order in which they were chosen. */
     besides = $state.raw<string[]>([]);
-    /** Whether what is put in goes inside what is selected, rather than after it. */
-    inside = $state(false);
+    /** Whether what is put in goes inside what is selected, as the owner said; null while nothing was said. */
+    private goesInside = $state<boolean | null>(null);
     /** Where the next block from the shelf goes, when an insertion point was clicked. */
     place = $state.raw<Place | null>(null);
 
@@ -38,7 +38,7 @@ export class Selection {
     select(id: string | null, reveal = false): void {
         if (id !== this.id) {
             leaveField();
-            this.inside = false;
+            this.goesInside = null;
         }
         this.id = id;
         this.besides = [];
@@ -55,6 +55,27 @@ export class Selection {
             this.besides = rest;
         } else
             this.besides = this.besides.includes(id) ? this.besides.filter((one) => one !== id) : [...this.besides, id];
+    }
+
+    /** From what was selected first to another one. */
+    selectTo(id: string): void {
+        if (this.id === null) {
+            this.select(id);
+            return;
+        }
+        leaveField();
+        this.besides = between(this.on.draft.tree, this.id, id, this.on.kinds).filter((one) => one !== this.id);
+    }
+
+    /** As a click selects: with Ctrl one more or less, with Shift all up to it. */
+    click(id: string, keys: { ctrlKey: boolean; metaKey: boolean; shiftKey: boolean }, reveal = false): void {
+        if (keys.shiftKey) this.selectTo(id);
+        else if (keys.ctrlKey || keys.metaKey) this.selectToo(id);
+        else this.select(id, reveal);
+    }
+
+    isChosen(id: string): boolean {
+        return id === this.id || this.besides.includes(id);
     }
 
     selectAll(ids: string[]): void {
@@ -79,7 +100,19 @@ export class Selection {
         return ids[0] === undefined ? null : parentOf(this.on.draft.tree, ids[0]);
     }
 
-    /** Where something new goes: after the selection, or inside it where that was chosen. */
+    /** Whether what is put in goes inside what is selected rather than after it: by itself where that is empty. */
+    get inside(): boolean {
+        return this.goesInside ?? (this.holds && (this.node?.children ?? []).length === 0);
+    }
+
+    set inside(inside: boolean) {
+        this.goesInside = inside;
+    }
+
+    /**
+     * Where something new goes: inside the selection where that is empty or was chosen, else after it; what a band
+     * holds goes into its first empty column.
+     */
     placeFor(kind: string): Place | null {
         const { tree } = this.on.draft;
         const inside = this.inside && this.id !== null ? placeInside(tree, this.id, kind, this.on.kinds) : null;

@@ -108,10 +108,15 @@ export function placeAfter(tree: TreeNode, selected: string | null, kind: string
     return last ? { parent: last.id, after: last.children?.at(-1)?.id ?? null } : null;
 }
 
-/** Last in the selection, where that can hold it: in itself, or in the first thing in it that can. */
+/**
+ * Last in the selection, where that can hold it; else in the first thing in it that can, what is empty before what is
+ * not.
+ */
 export function placeInside(tree: TreeNode, selected: string, kind: string, kinds: Kinds): Place | null {
     const node = find(tree, selected);
-    const holder = node && rows(node).find((row) => kinds.mayHold(row.node.kind, kind))?.node;
+    const holders = node ? rows(node).filter((row) => kinds.mayHold(row.node.kind, kind)) : [];
+    const empty = holders.find((row) => (row.node.children ?? []).length === 0);
+    const holder = (holders[0]?.node === node ? holders[0] : (empty ?? holders[0]))?.node;
     return holder ? { parent: holder.id, after: holder.children?.at(-1)?.id ?? null } : null;
 }
 
@@ -191,6 +196,18 @@ export function outermost(tree: TreeNode, ids: string[]): string[] {
     return rows(tree)
         .map((row) => row.node.id)
         .filter((id) => wanted.has(id) && !pathTo(tree, id).some((above) => above.id !== id && wanted.has(above.id)));
+}
+
+/** From one node to another in the order of the outline, of those that are to the page what the first is. */
+export function between(tree: TreeNode, from: string, to: string, kinds: Kinds): string[] {
+    const all = rows(tree);
+    const [start, end] = [from, to].map((id) => all.findIndex((row) => row.node.id === id));
+    if (start === undefined || end === undefined || start < 0 || end < 0) return [];
+    const role = kinds.role(all[start]?.node.kind ?? '');
+    return all
+        .slice(Math.min(start, end), Math.max(start, end) + 1)
+        .filter((row) => kinds.role(row.node.kind) === role)
+        .map((row) => row.node.id);
 }
 
 /** The next column of the band, at the end of it. */

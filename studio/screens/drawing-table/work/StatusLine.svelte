@@ -21,7 +21,7 @@
     );
 </script>
 
-<footer class="flex min-h-8 items-baseline gap-x-5 border-t border-hair px-4 py-1 text-sm" data-status>
+<footer class="flex min-h-7 items-baseline gap-x-5 border-t border-hair px-4 py-0.5 text-sm" data-status>
     <div class="min-w-0 flex-1"><NoticeLine inline /></div>
     {#if table.sending.others.length > 0}<span class="shrink-0 text-quiet">with {table.sending.others.join(', ')}</span
         >{/if}

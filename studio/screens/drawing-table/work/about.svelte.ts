@@ -1,6 +1,7 @@
 import { pageWords, standsOnPages, type PageWords } from '../../../lib/pages';
 import type { TreeNode } from '../../../lib/types';
 import { find, pathTo, rows, type Kinds } from '../tree/tree';
+import { whatItSays, type Named } from '../tree/telling';
 import type { KeptPart } from '../tree/types';
 import type { Drawn } from './drawn.svelte';
 
@@ -9,6 +10,7 @@ export class About {
     constructor(
         private readonly on: {
             readonly now: Drawn;
+            readonly data: Named;
             readonly page: Drawn;
             readonly kinds: Kinds;
             readonly parts: readonly KeptPart[];
@@ -31,8 +33,19 @@ export class About {
 
     nameOfNode(node: TreeNode): string {
         const called = node.what?.called;
-        return (typeof called === 'string' && called) || (this.partOf(node)?.name ?? this.on.kinds.of(node.kind).name);
+        if (typeof called === 'string' && called !== '') return called;
+        const part = this.partOf(node);
+        if (part) return part.name;
+        const definition = this.on.kinds.of(node.kind);
+        const says = this.repeated.includes(node.kind) ? whatItSays(node, definition, this.on.data) : '';
+        return says === '' ? definition.name : `${definition.name}: ${says}`;
     }
+
+    /** The kinds of block that stand on it more than once: those are told apart by what they show. */
+    private readonly repeated = $derived.by(() => {
+        const all = rows(this.tree).map((row) => row.node.kind);
+        return all.filter((kind, at) => this.on.kinds.role(kind) === 'block' && all.indexOf(kind) !== at);
+    });
 
     /** What its pages, and what they are about, are called. */
     get words(): PageWords {

@@ -31,7 +31,10 @@ final class ConsoleTest extends TestCase
         self::assertSame(['wins', 'kept-off', 'not-live'], array_column($verdict['rungs'], 'reason'));
         $words = $this->said('vestibra:verdict product teal-tide-bottled-ink');
         self::assertStringContainsString('Teal Tide bottled ink gets “Bottled inks”', $words);
-        self::assertStringContainsString('(1 group · 2 deep) category is in Bottled inks', $words);
+        self::assertStringContainsString(
+            '(1 group of goods, category 2 levels down) category is in Bottled inks',
+            $words,
+        );
         self::assertStringContainsString('Not needed.', $words);
         self::assertStringContainsString('“A draft”', $words);
     }

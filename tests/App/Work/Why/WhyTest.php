@@ -42,7 +42,7 @@ final class WhyTest extends TestCase
         self::assertSame('Friday 27 November 2026 00:00', $ladder['until']);
         $rungs = array_column($ladder['rungs'], null, 'name');
         self::assertSame('Shimmer', $ladder['rungs'][0]['name']);
-        self::assertSame('1 group · 3 deep', $rungs['Shimmer']['closenessWords']);
+        self::assertSame('1 group of goods, category 3 levels down', $rungs['Shimmer']['closenessWords']);
         self::assertSame(
             ['less-close', 'Matches too, but is less close: the winner names a category deeper down.', 'pin'],
             $this->told($rungs['Bottled inks']),
@@ -54,7 +54,7 @@ final class WhyTest extends TestCase
             array_map(array_values(...), $rungs['Gifts by Hallorme']['clause']),
         );
         self::assertSame(
-            ['later-in-hand-order', 'Is as close, but stands later in the hand order.', 'earlier'],
+            ['later-in-hand-order', 'Is as close, but stands later in the list of templates.', 'earlier'],
             $this->told($rungs['Also shimmer']),
         );
         self::assertSame(

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { unitWords } from '../../tree/measures';
     import NumberBox from './NumberBox.svelte';
     import type { StyleProps } from './props';
 
@@ -6,4 +7,4 @@
 </script>
 
 <NumberBox {id} {setting} {value} {placeholder} disabled={!table.mayEdit} {choose} {slide} {settle} />
-<span class="text-xs text-quiet">{setting.unit}</span>
+<span class="text-xs text-quiet">{unitWords(setting.unit)}</span>

@@ -88,8 +88,11 @@
         <span class="min-w-0 flex-1 truncate {text === '' ? 'text-quiet' : ''}"
             >{words === '' ? 'as usual' : words}{opacity < 100 && text !== '' ? ` ${opacity} %` : ''}</span
         >
-        {#if ratio !== null}<span class="figures text-xs {ratio < 4.5 ? 'font-semibold text-trouble' : 'text-quiet'}"
-                >{ratio.toFixed(1)}<span class="unseen"> to one {beside}</span></span
+        {#if ratio !== null}<span
+                class="figures shrink-0 text-xs {ratio < 4.5 ? 'font-semibold text-trouble' : 'text-quiet'}"
+                title="Contrast {ratio.toFixed(1)} {beside}; words need at least 4.5"
+                >{ratio < 4.5 ? 'hard to read' : 'reads well'}
+                {ratio.toFixed(1)}<span class="unseen"> contrast {beside}</span></span
             >{:else if pictured}<span class="shrink-0 text-xs text-quiet" title="Over a picture: not computed"
                 >over a picture</span
             >{/if}

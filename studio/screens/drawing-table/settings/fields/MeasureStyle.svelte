@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { lengthOf, limited, valueOf } from '../../tree/measures';
+    import { lengthOf, limited, unitWords, valueOf } from '../../tree/measures';
     import NumberBox from './NumberBox.svelte';
     import Pick from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';
@@ -16,7 +16,7 @@
             : [],
     );
     const choices = $derived([
-        ...units.map((unit) => ({ value: `unit ${unit}`, words: unit === '' ? '×' : unit })),
+        ...units.map((unit) => ({ value: `unit ${unit}`, words: unitWords(unit) })),
         ...(setting.words ?? []).map((one) => ({ value: one.value, words: one.words })),
         ...scaled.map(([name, comes]) => ({
             value: name,
@@ -45,9 +45,9 @@
         choose={take}
     >
         {#snippet shown()}<span class="text-xs text-quiet"
-                >{length || value === null ? (length?.unit ?? units[0]) || '×' : 'house'}</span
+                >{length || value === null ? unitWords(length?.unit ?? units[0]) : 'house'}</span
             >{/snippet}
     </Pick>
 {:else}
-    <span class="text-xs text-quiet">{units[0]}</span>
+    <span class="text-xs text-quiet">{unitWords(units[0])}</span>
 {/if}

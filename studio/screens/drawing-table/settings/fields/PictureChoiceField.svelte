@@ -6,6 +6,15 @@
 </script>
 
 {#if source}
+    {#if table.mayEdit}
+        <PictureField
+            id="{id}-own"
+            value={null}
+            words="One of your own instead…"
+            disabled={false}
+            change={(next) => set(next)}
+        />
+    {/if}
     <label class="text-xs text-quiet" for={id}>otherwise</label>
     <PictureField
         {id}

@@ -1,19 +1,34 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { counted } from '../../../../lib/words';
-    import type { Setting, TreeNode } from '../../../../lib/types';
+    import type { Piece, Setting, TreeNode } from '../../../../lib/types';
     import type { Table } from '../../table.svelte';
     import { departures, parentOf } from '../../tree/tree';
     import { overruledBy } from '../effects';
+    import { others, sharedPieces } from '../shared';
     import Proportions from '../Proportions.svelte';
     import StyleRow from '../StyleRow.svelte';
     import { panel } from './panel.svelte';
     import PieceFold from './PieceFold.svelte';
-    import { elementsOf } from './styles';
+    import { elementsOf, ownOf } from './styles';
 
     let { table, node, settings }: { table: Table; node: TreeNode; settings: Setting[] } = $props();
-    const pieces = $derived(table.kinds.of(node.kind).pieces);
-    const own = $derived(departures(node));
+    const pieces = $derived(sharedPieces(table, table.kinds.of(node.kind).pieces));
+    const own = $derived([node, ...others(table)].reduce((sum, one) => sum + departures(one), 0));
     const first = $derived(pieces.find((one) => one.chief) ?? pieces[0]);
+    const splits = $derived(
+        table.selection.besides.length === 0 &&
+            table.kinds.role(node.kind) === 'band' &&
+            (node.children?.length ?? 0) > 1 &&
+            panel.finds('proportions'),
+    );
+    const id = $derived([node.id, ...table.selection.besides].join(' '));
+    /** Those that differ stand first, as they did when one came here. */
+    const inOrder = $derived.by(() => {
+        void id;
+        return untrack(() => pieces.toSorted((one, other) => rank(one) - rank(other)));
+    });
+    const rank = (piece: Piece): number => (ownOf(node, piece.name) > 0 ? 0 : piece === first ? 1 : 2);
 
     /** While a state is looked at, the page shows it. */
     $effect(() => {
@@ -48,22 +63,24 @@
 
     function allBack(): void {
         void table.edits.send(
-            Object.entries(node.how ?? {}).flatMap(([width, layer]) =>
-                Object.keys(layer).map((setting) => ({
-                    edit: 'set' as const,
-                    id: node.id,
-                    question: 'how' as const,
-                    width: width as typeof table.widthName,
-                    setting,
-                    value: null,
-                })),
+            [node, ...others(table)].flatMap((one) =>
+                Object.entries(one.how ?? {}).flatMap(([width, layer]) =>
+                    Object.keys(layer).map((setting) => ({
+                        edit: 'set' as const,
+                        id: one.id,
+                        question: 'how' as const,
+                        width: width as typeof table.widthName,
+                        setting,
+                        value: null,
+                    })),
+                ),
             ),
         );
     }
 </script>
 
 <h3 class="flex items-baseline gap-2 font-sans text-base font-semibold">
-    How it looks
+    <span class="question outline-none" tabindex="-1">How it looks</span>
     {#if table.widthName !== 'desktop'}<span class="font-normal">on the {table.widthName}</span>{/if}
     {#if own > 0}
         <span class="own ml-auto rounded px-1.5 text-xs font-normal">
@@ -73,16 +90,13 @@
         </span>
     {/if}
 </h3>
-{#if table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1 && panel.finds('proportions')}<Proportions
-        {table}
-        band={node}
-    />{/if}
+{#if splits}<Proportions {table} band={node} />{/if}
 {#each settings.filter((one) => panel.finds(one.label)) as setting (`${node.id}.${setting.name}`)}
     <StyleRow {table} {node} {setting} idle={overruledBy(table, node, setting)} />
     {#if setting.property === 'order'}
         <p class="ml-[104px] text-xs text-quiet" data-beside-order>{besideOrder(setting.name)}</p>
     {/if}
 {/each}
-{#each pieces as piece (`${node.id}.${piece.name}`)}
+{#each inOrder as piece (`${node.id}.${piece.name}`)}
     <PieceFold {table} {node} {piece} usually={piece === first} />
 {/each}

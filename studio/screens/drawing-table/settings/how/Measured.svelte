@@ -5,6 +5,7 @@
     import type { Table } from '../../table.svelte';
     import NumberBox from '../fields/NumberBox.svelte';
     import { CORNERS, keyOf, read, seen, settingOf, SIDES } from './styles';
+    import { others } from '../shared';
 
     interface Props {
         table: Table;
@@ -84,20 +85,21 @@
             names[0] === property
                 ? parts.map((one) => property + one).filter((name) => read(table, node, piece.name, name, moment).own)
                 : [];
-        const edit = (name: string, to: Value): Edit => ({
-            edit: 'set',
-            id: node.id,
-            question: 'how',
-            width: table.widthName,
-            setting: keyOf(piece.name, name, moment),
-            value: to,
-        });
+        const edits = (name: string, to: Value): Edit[] =>
+            [node, ...others(table)].map((one) => ({
+                edit: 'set',
+                id: one.id,
+                question: 'how',
+                width: table.widthName,
+                setting: keyOf(piece.name, name, moment),
+                value: to,
+            }));
         gesture ||= `measure-${node.id}-${property}-${Date.now()}`;
         if (names.length === 1 && also.length === 0)
             void table.values.set(node.id, 'how', keyOf(piece.name, names[0] ?? property, moment), value, gesture);
         else
             void table.edits.send(
-                [...names.map((name) => edit(name, value)), ...also.map((name) => edit(name, null))],
+                [...names.flatMap((name) => edits(name, value)), ...also.flatMap((name) => edits(name, null))],
                 gesture,
             );
     }
@@ -136,14 +138,16 @@
             .map((name) => keyOf(piece.name, name, moment))
             .filter((key) => key in (node.how?.[table.widthName] ?? {}));
         void table.edits.send(
-            own.map((setting) => ({
-                edit: 'set',
-                id: node.id,
-                question: 'how',
-                width: table.widthName,
-                setting,
-                value: null,
-            })),
+            [node, ...others(table)].flatMap((one) =>
+                own.map((setting) => ({
+                    edit: 'set' as const,
+                    id: one.id,
+                    question: 'how' as const,
+                    width: table.widthName,
+                    setting,
+                    value: null,
+                })),
+            ),
         );
     }
 

@@ -1,13 +1,15 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { counted } from '../../../../lib/words';
-    import type { Piece, StyleGroupName, StyleProperty, TreeNode } from '../../../../lib/types';
+    import type { Piece, StyleProperty, TreeNode } from '../../../../lib/types';
     import { giveFinish, keptFinish, takeFinish } from '../../deeds/takenStyles';
     import type { Table } from '../../table.svelte';
     import StyleRow from '../StyleRow.svelte';
+    import { sharedProperties } from '../shared';
     import Measured from './Measured.svelte';
     import { panel } from './panel.svelte';
     import StateRow from './StateRow.svelte';
-    import { elementsOf, idle, keyOf, ownOf, propertiesOf, read, settingOf } from './styles';
+    import { elementsOf, idle, keyOf, ownOf, read, settingOf } from './styles';
 
     let { table, node, piece, usually }: { table: Table; node: TreeNode; piece: Piece; usually: boolean } = $props();
     let taken = $state(0);
@@ -28,7 +30,7 @@
     const drawn = /^(padding|margin|corner)/;
     const perSide = /^(lineColour|lineKind|line)(Above|Right|Below|Left)$/;
     const all = $derived(
-        propertiesOf(table, piece).filter((one) =>
+        sharedProperties(table, piece).filter((one) =>
             table.kinds
                 .of(node.kind)
                 .settings.every(
@@ -44,18 +46,27 @@
         ),
     );
     const open = $derived(seeking ? rows.length > 0 : panel.isOpen(name, usually));
-    const groups = $derived([...new Set(rows.map((one) => one.group))]);
-    /** Of words, the letters come first; of boxes, their room. */
-    const letters = $derived(!piece.groups.includes('size'));
+    /** Of words, the letters come first; of boxes, and of the block itself, their room. */
+    const letters = $derived(piece.name !== '' && !piece.groups.includes('size'));
     const hasBox = $derived(piece.groups.includes('box'));
 
-    /** Those that are set often, and those that are set. */
-    const nearest = $derived(
-        rows.filter((one) => seeking || one.common || read(table, node, piece.name, one.name, moment).own),
+    /** What was set when one came here: a row stays where it stands while one works on it. */
+    const came = $derived([node.id, ...table.selection.besides, moment, table.widthName].join(' '));
+    const set = $derived.by(() => {
+        void came;
+        return untrack(() =>
+            all.filter((one) => read(table, node, piece.name, one.name, moment).value !== null).map((one) => one.name),
+        );
+    });
+    const isSet = (one: StyleProperty): boolean => set.includes(one.name);
+    const first = $derived(rows.filter(isSet));
+    const often = $derived(rows.filter((one) => !isSet(one) && (seeking || one.common)));
+    const rest = $derived(rows.filter((one) => !isSet(one) && !seeking && !one.common));
+    const drawing = $derived(
+        !hasBox || seeking ? 'none' : !letters || set.some((one) => drawn.test(one)) ? 'first' : 'among the rest',
     );
-    const near = (group: StyleGroupName): StyleProperty[] => nearest.filter((one) => one.group === group);
-    const far = (group: StyleGroupName): StyleProperty[] =>
-        rows.filter((one) => one.group === group && !nearest.includes(one));
+    const more = $derived(`${name} more`);
+    const groups = $derived([...new Set(rest.map((one) => one.group))]);
 </script>
 
 {#snippet row(property: StyleProperty)}
@@ -89,51 +100,42 @@
             <div class="pb-2 pl-0.5">
                 {#if !seeking && (own > 0 || finish)}
                     <p class="flex flex-wrap gap-x-3 text-xs text-quiet">
-                        finish:
                         {#if own > 0}<button class="word" onclick={() => (takeFinish(table, node, piece), (taken += 1))}
-                                >take it<span class="unseen"> from {piece.label.toLowerCase()}</span></button
+                                >take its finish<span class="unseen"> from {piece.label.toLowerCase()}</span> to give to others</button
                             >{/if}
                         {#if finish && table.mayEdit}<button
                                 class="word max-w-56 truncate"
-                                title="The finish of {finish.from}"
+                                title="The finish, all style values, of {finish.from}"
                                 onclick={() => void giveFinish(table, [node.id], piece)}
-                                >give it that of {finish.from}</button
+                                >give it the finish of {finish.from}</button
                             >{/if}
                     </p>
                 {/if}
                 {#if !seeking}<StateRow {table} {node} {piece} {element} />{/if}
-                {#if hasBox && !letters && !seeking}<Measured {table} {node} {piece} {moment} {element} />{/if}
-                {#each groups as group (group)}
-                    {#if letters && group === 'box' && !seeking}<Measured
-                            {table}
-                            {node}
-                            {piece}
-                            {moment}
-                            {element}
-                        />{/if}
-                    {#each near(group) as property (property.name)}{@render row(property)}{/each}
-                {/each}
-                {#if !seeking}
-                    {#each groups as group (group)}
-                        {@const rest = far(group)}
-                        {@const fold = `${name} ${group} more`}
-                        {#if rest.length > 0}
-                            <button
-                                class="mt-1.5 flex min-h-6 w-full items-baseline gap-1.5 text-left text-sm text-quiet hover:text-ink"
-                                aria-expanded={panel.isOpen(fold, false)}
-                                onclick={() => panel.toggle(fold, false)}
-                            >
-                                <span class="w-3 text-xs" aria-hidden="true"
-                                    >{panel.isOpen(fold, false) ? '▾' : '▸'}</span
-                                >{table.data.styleGroups[group]}: {near(group).length > 0
-                                    ? 'more'
-                                    : counted(rest.filter((one) => !perSide.test(one.name)).length, 'setting')}
-                            </button>
-                            {#if panel.isOpen(fold, false)}{#each rest as property (property.name)}{@render row(
-                                        property,
-                                    )}{/each}{/if}
-                        {/if}
-                    {/each}
+                {#each first as property (property.name)}{@render row(property)}{/each}
+                {#if drawing === 'first'}<Measured {table} {node} {piece} {moment} {element} />{/if}
+                {#each often as property (property.name)}{@render row(property)}{/each}
+                {#if rest.length > 0}
+                    <button
+                        class="mt-1.5 flex min-h-6 w-full items-baseline gap-1.5 text-left text-sm text-quiet hover:text-ink"
+                        aria-expanded={panel.isOpen(more, false)}
+                        onclick={() => panel.toggle(more, false)}
+                    >
+                        <span class="w-3 text-xs" aria-hidden="true">{panel.isOpen(more, false) ? '▾' : '▸'}</span>more
+                        about {piece.label.toLowerCase()}: {counted(
+                            rest.filter((one) => !perSide.test(one.name)).length,
+                            'setting',
+                        )}
+                    </button>
+                    {#if panel.isOpen(more, false)}
+                        {#if drawing === 'among the rest'}<Measured {table} {node} {piece} {moment} {element} />{/if}
+                        {#each groups as group (group)}
+                            <p class="mt-2 text-xs text-quiet">{table.data.styleGroups[group]}</p>
+                            {#each rest.filter((one) => one.group === group) as property (property.name)}{@render row(
+                                    property,
+                                )}{/each}
+                        {/each}
+                    {/if}
                 {/if}
             </div>
         {/if}

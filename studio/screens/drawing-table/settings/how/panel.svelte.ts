@@ -21,6 +21,10 @@ export class Panel {
         inBrowser.set(KEPT, JSON.stringify(this.open));
     }
 
+    unfold(name: string): void {
+        if (!this.isOpen(name, true)) this.toggle(name, true);
+    }
+
     stateOf(id: string, piece: string): PieceStateName {
         return this.states[`${id}.${piece}`] ?? 'usual';
     }
