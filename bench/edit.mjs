@@ -85,7 +85,7 @@ try {
     await page.getByRole('button', { name: 'Make it' }).click();
     await page.waitForURL(/templates\/\d+$/);
     await (cards > 0 ? openCard(page) : fill(page));
-    const samples = await measure(page);
+    const samples = [...(cards > 0 ? [] : await selecting(page)), ...(await measure(page))];
     await browser.close();
     report(samples);
 } finally {
@@ -142,6 +142,36 @@ async function openCard(page) {
     await page.reload();
     await page.getByRole('region', { name: 'The card' }).waitFor();
     await frame.locator('.quick-buy').first().waitFor();
+}
+
+/** From the press on a block's row, or on the block itself, to its settings painted. */
+async function selecting(page) {
+    await page.evaluate(() => {
+        window.chosen = { began: 0, painted: 0 };
+        const begin = () => (window.chosen = { began: performance.now(), painted: 0 });
+        window.addEventListener('pointerdown', begin, true);
+        document.querySelector('iframe').contentDocument.addEventListener('pointerdown', begin, true);
+        new MutationObserver(() => {
+            const mine = window.chosen;
+            if (mine.painted === 0)
+                requestAnimationFrame(() => setTimeout(() => (mine.painted ||= performance.now())));
+        }).observe(document.querySelector('[data-settings]'), { childList: true, subtree: true, characterData: true });
+    });
+    const rows = page.getByRole('treeitem');
+    const onPage = page.frameLocator('iframe').locator('.column .heading, .column .price, .column .rating');
+    const counts = { 'select, row': await rows.count(), 'select, page': await onPage.count() };
+    const samples = [];
+    for (let at = 0; at < 240 + warmUp; at++) {
+        const name = Object.keys(counts)[at % 2];
+        const block = (at % 2 === 0 ? rows : onPage).nth(draw(counts[name]));
+        await page.keyboard.press('Escape');
+        await block.scrollIntoViewIfNeeded();
+        await block.click({ position: { x: 8, y: 4 } });
+        await page.waitForFunction(() => window.chosen.painted > 0, undefined, { polling: 5 });
+        const took = await page.evaluate(() => window.chosen.painted - window.chosen.began);
+        if (at >= warmUp) samples.push({ name, took });
+    }
+    return samples;
 }
 
 async function measure(page) {
@@ -247,8 +277,8 @@ function report(samples) {
             samples.filter((sample) => sample.name === name).map((sample) => sample.took),
         );
     line(
-        'all',
-        samples.map((sample) => sample.took),
+        'all edits',
+        samples.filter((sample) => !sample.name.startsWith('select')).map((sample) => sample.took),
     );
     mkdirSync('storage/app/bench', { recursive: true });
     writeFileSync(`storage/app/bench/edit-${cards > 0 ? `card-${cards}` : blocks}.json`, JSON.stringify(samples));

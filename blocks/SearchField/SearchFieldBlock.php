@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
@@ -56,6 +57,8 @@ final readonly class SearchFieldBlock implements BlockKind
         return Composed::shown([
             'hint' => $settings->named('hint'),
             'label' => $settings->named('label'),
+            // Beside the one in the header, another on the page has another name.
+            'name' => $context->subject instanceof AroundPage ? 'search.shop' : 'search.here',
             'glass' => $settings->text('look') === 'glass',
             'suggests' => $settings->bool('suggests'),
             'query' => $context->subject->kind() === SubjectKind::Query ? $context->subject->slug() : '',

@@ -48,15 +48,15 @@ final class HeadingLevels
         }
         $seen = $this->seen;
         $own = self::of($node, $this->schema);
-        if ($own !== null) {
-            $this->before = $own;
-            $this->seen++;
-        }
+        $this->before = $own ?? $this->before;
+        $this->seen += self::said($node) === null ? 0 : 1;
         $children = array_map($this->fitted(...), $node->children);
         $beneath = min(self::DEEPEST, $this->before + 1);
         $cards = array_map(fn (ComposedNode $card): ComposedNode => $this->card($card, $beneath), $node->cards);
 
         $fitted = $node->with($children, $cards);
+        // What has a title of its own is a section of its own.
+        $this->seen = $own !== null && self::said($node) === null ? $seen : $this->seen;
 
         return array_key_exists(self::HEADED, $node->data)
             ? $fitted->withData([self::HEADED => $this->seen > $seen] + $node->data)

@@ -214,6 +214,7 @@ return [
     'list.see-all' => 'Alle Artikel ansehen',
     'search.title' => 'Suche',
     'search.shop' => 'Im Laden suchen',
+    'search.here' => 'Von dieser Seite aus suchen',
     'list.best' => 'Was am besten passt zuerst',
     'search.field' => 'Im Laden suchen',
     'search.instead' => '„{word}“ hat nichts; Sie sehen, was „{other}“ hat.',

@@ -212,6 +212,7 @@ return [
     'list.see-all' => 'See all products',
     'search.title' => 'Search',
     'search.shop' => 'Search the shop',
+    'search.here' => 'Search from this page',
     'list.best' => 'What fits best first',
     'search.field' => 'Search the shop',
     'search.instead' => 'Nothing has “{word}”, so you see what has “{other}”.',

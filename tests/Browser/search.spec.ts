@@ -56,7 +56,7 @@ test('a search page from nothing: title with words before it, filters in a left 
     await test.step('in the shop: suggestions by keyboard, a filter on what was found, more', async () => {
         await page.goto('/search?q=pen');
         await expectAccessible(page);
-        const field = page.locator('main').getByRole('combobox', { name: 'Search the shop' });
+        const field = page.locator('main').getByRole('combobox', { name: 'Search from this page' });
         await field.fill('teal ti');
         const options = page.locator('main .search-suggestions').getByRole('option');
         await expect(options.filter({ hasText: 'Teal Tide bottled ink' })).toBeVisible();
@@ -141,7 +141,7 @@ test('an address where nothing is: the nearest names, and a search that leads on
     await page.getByRole('link', { name: 'Teal Tide bottled ink' }).click();
     await expect(page).toHaveURL(/\/p\/teal-tide-bottled-ink$/);
     await page.goto('/nothing/here');
-    await page.locator('main').getByRole('combobox', { name: 'Search the shop' }).fill('wax');
+    await page.locator('main').getByRole('combobox', { name: 'Search from this page' }).fill('wax');
     await page.keyboard.press('Enter');
     await expect(page).toHaveURL(/\/search\?q=wax$/);
 });

@@ -14,7 +14,7 @@ final class BlocksTest extends TestCase
     public function test_the_title_is_the_products(): void
     {
         self::assertSame(
-            ['text' => 'Teal Tide <b>ink</b>', 'level' => 'h1', 'link' => ''],
+            ['text' => 'Teal Tide <b>ink</b>', 'level' => 'h1', 'size' => 'h1', 'link' => ''],
             Pages::block(new Node('b', 'title'), Pages::ink())->data,
         );
         self::assertSame('h3', Pages::block(new Node('b', 'title', ['level' => 'h3']), Pages::ink())->data['level']);

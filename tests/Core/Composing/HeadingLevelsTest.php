@@ -77,16 +77,16 @@ final class HeadingLevelsTest extends TestCase
         self::assertSame(['h2', 'h3'], [$title?->data['level'], $title?->data['size']]);
     }
 
-    public function test_a_band_knows_whether_there_is_a_heading_in_it(): void
+    public function test_a_band_knows_whether_a_heading_in_it_is_its_own_and_not_that_of_a_section_in_it(): void
     {
         $band = static fn (Node $block): ?ComposedNode => self::page($block)->find('band');
         $blocks = [
             self::heading('h2'), new Node('t', 'text', ['text' => 'Words']), self::grid(),
-            self::grid(['products' => [99]]), self::questions(),
+            self::grid(['products' => [99]]), self::questions(), self::grid(['titled' => true, 'title' => 'New']),
         ];
 
         self::assertSame(
-            [true, false, true, false, true],
+            [true, false, true, false, false, false],
             array_map(static fn (Node $block): mixed => $band($block)?->data[HeadingLevels::HEADED], $blocks),
         );
     }

@@ -33,7 +33,11 @@
 <header
     class="flex min-h-13 flex-wrap items-center gap-x-3 gap-y-1 border-b border-hair px-4 max-[699px]:py-2 min-[700px]:h-13 min-[700px]:flex-nowrap"
 >
-    <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
+    <a
+        class="grid size-6 place-items-center font-name text-lg text-quiet hover:text-ink"
+        href="/studio/templates"
+        aria-label="All templates">‹</a
+    >
     <h1
         class="shrink-0 truncate font-name text-lg outline-none max-[699px]:max-w-[60%] min-[700px]:max-w-[40%]"
         tabindex="-1"

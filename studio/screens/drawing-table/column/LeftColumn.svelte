@@ -112,7 +112,7 @@
             aria-orientation="vertical"
             aria-valuenow={outlineHeight}
             tabindex="0"
-            class="h-1.5 cursor-row-resize border-t border-hair hover:bg-glow"
+            class="relative z-10 -my-[9px] flex h-6 cursor-row-resize touch-none items-center before:h-1.5 before:w-full before:border-t before:border-hair hover:before:bg-glow"
             onpointerdown={(event) => slide(event, 'y')}
             onkeydown={(event) => slideByKey(event, 'y')}
         ></div>

@@ -18,7 +18,7 @@
      */
     let { table, drag, box, from }: Props = $props();
     const LEADER = 5;
-    const HEIGHT = 18;
+    const HEIGHT = 24;
     /** The page may be shown smaller; what is said about it is not. */
     const size = $derived(1 / table.canvas.scale);
     const room = $derived((void table.canvas.tick, table.canvas.window?.innerHeight ?? 600));
@@ -68,7 +68,7 @@
         </svg>
     {/if}
     <span
-        class="pointer-events-auto absolute flex h-4.5 max-w-76 origin-top-left items-center border-b border-[#1b2233] bg-[#fffdf8]/95 pl-1 text-xs text-[#1b2233]"
+        class="pointer-events-auto absolute flex h-6 max-w-76 origin-top-left items-center border-b border-[#1b2233] bg-[#fffdf8]/95 pl-1 text-xs text-[#1b2233]"
         style:left="{left}px"
         style:top="{top}px"
         style:transform={size === 1 ? undefined : `scale(${size})`}

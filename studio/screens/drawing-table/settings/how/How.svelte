@@ -79,8 +79,8 @@
     }
 </script>
 
-<h3 class="flex items-baseline gap-2 font-sans text-base font-semibold">
-    <span class="question outline-none" tabindex="-1">How it looks</span>
+<h3 class="flex flex-wrap items-baseline gap-x-2 font-sans text-base font-semibold">
+    <span class="question shrink-0 outline-none" tabindex="-1">How it looks</span>
     {#if table.widthName !== 'desktop'}<span class="font-normal">on the {table.widthName}</span>{/if}
     {#if own > 0}
         <span class="own ml-auto rounded px-1.5 text-xs font-normal">
