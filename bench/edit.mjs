@@ -153,8 +153,7 @@ async function selecting(page) {
         document.querySelector('iframe').contentDocument.addEventListener('pointerdown', begin, true);
         new MutationObserver(() => {
             const mine = window.chosen;
-            if (mine.painted === 0)
-                requestAnimationFrame(() => setTimeout(() => (mine.painted ||= performance.now())));
+            if (mine.painted === 0) requestAnimationFrame(() => setTimeout(() => (mine.painted ||= performance.now())));
         }).observe(document.querySelector('[data-settings]'), { childList: true, subtree: true, characterData: true });
     });
     const rows = page.getByRole('treeitem');

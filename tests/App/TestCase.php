@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\App;
 
+use DOMDocument;
+use DOMXPath;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -124,6 +126,23 @@ abstract class TestCase extends LaravelTestCase
             'edit' => 'reach',
             'reach' => ['format' => 2, 'show' => $clauses($show), 'keepOff' => $clauses($keepOff)],
         ];
+    }
+
+    /**
+     * The values of attributes in a page, without what each begins with.
+     *
+     * @return list<string>
+     */
+    protected static function attributes(string $html, string $path, string $before = ''): array
+    {
+        $page = new DOMDocument;
+        @$page->loadHTML($html, LIBXML_NOERROR);
+        $found = [];
+        foreach ((new DOMXPath($page))->query($path) ?: [] as $attribute) {
+            $found[] = substr((string) $attribute->nodeValue, strlen($before));
+        }
+
+        return $found;
     }
 
     /** The id of the first block of a kind in a draft. */

@@ -92,9 +92,11 @@ test('a page of two columns with everything to choose, beside each other and sta
     await test.step('swatches, quantity beside buy, the code small', async () => {
         await to('Choose');
         await owner.put('Variant picker');
-        await owner.put('Buy button');
+        await owner.put('Quantity and buy');
         await to('Show');
         await owner.put('Product codes');
+        for (const block of ['.variant-picker', '.buy', '.codes'])
+            await expect(columns.nth(1).locator(block)).toHaveCount(1);
         await owner.fill('its size', owner.itself.getByLabel('Size', { exact: true }), '13');
         await expect(studio.block('.codes')).toHaveCSS('font-size', '13px');
         await owner.click('Column, in the path', path.getByRole('button', { name: 'Column' }));

@@ -230,3 +230,72 @@ test('what opens has the cursor at its heading, and what led there has it again'
     await page.keyboard.press('Enter');
     await expect(page.locator('header :focus')).toHaveCount(1);
 });
+
+test('a category’s template with three blocks and a rule, published, by at most 90 keys', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/templates');
+    await expect(page.getByRole('button', { name: 'New template…' })).toBeVisible();
+    let keys = 0;
+    const press = async (...names: string[]): Promise<void> => {
+        for (const name of names) await page.keyboard.press(name);
+        keys += names.length;
+    };
+    const type = async (words: string): Promise<void> => {
+        await page.keyboard.type(words);
+        keys += words.length;
+    };
+    /** Tab until something with these words has the cursor. */
+    const tab = async (words: RegExp): Promise<void> => {
+        for (let most = 40; most > 0; most--) {
+            await press('Tab');
+            const said = await page.evaluate(() => {
+                const element = document.activeElement as HTMLInputElement | null;
+                return `${element?.getAttribute('aria-label') ?? ''} ${element?.closest('label')?.textContent ?? element?.textContent ?? ''}`;
+            });
+            if (words.test(said)) return;
+        }
+        throw new Error(`Tab does not lead to ${words.source}`);
+    };
+
+    await test.step('what it is for, and where', async () => {
+        await tab(/New template/);
+        await press('Enter');
+        await expect(page.getByLabel('What is it called?')).toBeFocused();
+        await type('Inks');
+        await press('Tab', 'ArrowDown');
+        await expect(page.getByRole('radio', { name: 'category pages', exact: true })).toBeChecked();
+        await tab(/Find a category/);
+        await type('bot');
+        await expect(page.getByRole('group', { name: 'Which category' }).getByRole('checkbox')).toHaveCount(1);
+        await press('Tab', 'Space', 'Enter');
+        await page.waitForURL(/templates\/\d+$/);
+        await studio.loaded();
+    });
+    await test.step('three blocks', async () => {
+        for (const [words, block] of [
+            ['quote', '.quote'],
+            ['heading', '.heading'],
+            ['divider', '.divider'],
+        ] as const) {
+            await press('Control+.');
+            await expect(page.getByRole('combobox', { name: 'Find something to do' })).toBeFocused();
+            await type(words);
+            await press('Enter');
+            await expect(studio.block(block)).toHaveCount(1);
+            await studio.saved();
+        }
+    });
+    await test.step('published', async () => {
+        await press('Control+.');
+        await type('publ');
+        await press('Enter');
+        const button = page.getByRole('main').getByRole('button', { name: /^Publish/ });
+        await expect(button).toBeEnabled();
+        await tab(/^\s*Publish/);
+        await press('Enter');
+        await expect(page.getByRole('heading', { name: '“Inks” is live' })).toBeFocused();
+    });
+    expect(keys).toBeLessThanOrEqual(90);
+    test.info().annotations.push({ type: 'keys', description: String(keys) });
+});

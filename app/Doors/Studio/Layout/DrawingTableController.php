@@ -24,7 +24,6 @@ use Vestibra\App\Records\Models\Catalogue\Option;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Work\Drafting\DraftSources;
-use Vestibra\App\Work\Starts\CardStarts;
 use Vestibra\App\Work\Starts\Starts;
 use Vestibra\App\Work\Templates\CardBook;
 use Vestibra\App\Work\Templates\KeptParts;
@@ -113,7 +112,10 @@ final readonly class DrawingTableController
                 Option::query()->inOrder()->toBase()->limit(self::OPTIONS)->get(['id', 'name'])->all(),
             ),
             'cards' => $cards->all(),
-            'cardStarts' => CardStarts::LIST,
+            'cardStarts' => array_values(array_filter(
+                $this->starts->list(PageKind::Card),
+                static fn (array $start): bool => $start['name'] !== 'blank',
+            )),
             'around' => ['header' => self::around(PageKind::Header), 'footer' => self::around(PageKind::Footer)],
         ] + $drawn);
     }

@@ -97,14 +97,10 @@ final class NarrowedPagesTest extends TestCase
         $this->publish($template);
         $shown = function (): array {
             $this->anew();
-            preg_match(
-                '~<section[^>]*data-b="by4".*?</section>~s',
-                (string) $this->get(self::PENS)->assertOk()->getContent(),
-                $filter,
-            );
-            preg_match_all('~<img src="/pictures/([^"]+)-160\.webp"~', $filter[0] ?? '', $found);
+            $html = (string) $this->get(self::PENS)->assertOk()->getContent();
+            $small = self::attributes($html, "//*[@data-b='by4']//img/@src", '/pictures/');
 
-            return $found[1];
+            return array_map(static fn (string $name): string => str_replace('-160.webp', '', $name), $small);
         };
         $pictures = $shown();
         self::assertGreaterThan(2, count($pictures));

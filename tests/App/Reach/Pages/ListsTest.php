@@ -401,18 +401,8 @@ final class ListsTest extends TestCase
     {
         $this->anew();
         $html = (string) $this->get($address)->assertOk()->getContent();
-        $list = $block === null ? 'data-list=' : "data-b=\"$block\"";
-        $from = strpos($html, $list);
-        if ($from === false) {
-            return [];
-        }
-        $ul = (int) strpos($html, '<li', $from);
-        preg_match_all(
-            '~class="card-cover" href="/p/([^"]+)"~',
-            substr($html, $ul, (int) strpos($html, '</section>', $ul) - $ul),
-            $found,
-        );
+        $list = $block === null ? '//*[@data-list][1]' : "//*[@data-b='$block'][1]";
 
-        return $found[1];
+        return self::attributes($html, "{$list}//a[contains(@class, 'card-cover')]/@href", '/p/');
     }
 }
