@@ -87,6 +87,7 @@ try {
     await saved();
     await canvas.locator('.price').click();
     await page.getByRole('button', { name: 'Samples', exact: true }).click();
+    await page.getByRole('button', { name: 'Fold this row' }).click();
     await page.mouse.move(5, 5);
     await shoot('drawing-table');
     await page.getByRole('button', { name: 'More…' }).click();

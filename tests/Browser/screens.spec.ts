@@ -37,6 +37,18 @@ for (const [name, address] of Object.entries(shopPages)) {
     });
 }
 
+test('shop: on a phone of 320 px the header takes 120 px at most, and nothing slides sideways', async ({ page }) => {
+    await page.setViewportSize({ width: 320, height: 640 });
+    for (const address of ['/', '/c/bottled-inks', '/p/palette-fountain-pen', '/search?q=ink', '/cart']) {
+        await page.goto(address);
+        const header = await page.locator('header.header').boundingBox();
+        expect(header?.height ?? 999, address).toBeLessThanOrEqual(120);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(320);
+        await expect(page.getByRole('link', { name: /Cart/ }).first()).toBeVisible();
+        await expectAccessible(page);
+    }
+});
+
 test('Studio: every screen is accessible', async ({ page }) => {
     const studio = new Studio(page);
     await page.goto('/studio/sign-in');

@@ -25,7 +25,7 @@
 </script>
 
 <Frame {screen} here="Templates">
-    <div class="flex flex-wrap items-end gap-4">
+    <div class="flex flex-wrap items-end gap-4 sm:flex-nowrap">
         <div>
             <h1 class="text-2xl">Templates</h1>
             <p class="mt-1 text-quiet">
