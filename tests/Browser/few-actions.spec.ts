@@ -95,14 +95,27 @@ test('a page of two columns with everything to choose, beside each other and sta
         await owner.put('Quantity and buy');
         await to('Show');
         await owner.put('Product codes');
-        for (const block of ['.variant-picker', '.buy', '.codes'])
-            await expect(columns.nth(1).locator(block)).toHaveCount(1);
+        for (const block of ['.picker', '.buy', '.codes']) await expect(columns.nth(1).locator(block)).toHaveCount(1);
         await owner.fill('its size', owner.itself.getByLabel('Size', { exact: true }), '13');
         await expect(studio.block('.codes')).toHaveCSS('font-size', '13px');
         await owner.click('Column, in the path', path.getByRole('button', { name: 'Column' }));
         await owner.pick('Stays in view', 'yes');
         await expect(columns.nth(1).locator('.column-inner')).toHaveCSS('position', 'sticky');
         await studio.saved();
+    });
+    await test.step('on sale its saving is said; on the phone the gallery comes first', async () => {
+        await studio.seeWith('Mulled Plum');
+        await expect(columns.nth(1).locator('.price-saving')).toBeVisible();
+        const [quantity, buy] = [columns.nth(1).getByLabel('Quantity'), columns.nth(1).locator('.buy button').last()];
+        const middle = async (of: typeof buy): Promise<number> => {
+            const box = await of.boundingBox();
+            return (box?.y ?? 0) + (box?.height ?? 0) / 2;
+        };
+        expect(Math.abs((await middle(quantity)) - (await middle(buy)))).toBeLessThan(12);
+        await page.getByRole('button', { name: /^phone \d+/ }).click();
+        await expect
+            .poll(async () => (await middle(studio.block('.gallery'))) < (await middle(studio.block('.title'))))
+            .toBe(true);
     });
     owner.within(80);
 });

@@ -129,6 +129,7 @@ test('why something is not seen everywhere, the nearest reason first', () => {
     expect(said({ days: { from: '2026-12-10', to: null } })).toBe('');
     expect(said({ days: { to: '2026-12-09' } })).toBe('over since 9 December');
     expect(said({ days: { to: '2026-12-10' } })).toBe('until 10 December');
+    expect(said({}, ['it is on sale'])).toBe('only where it is on sale');
     expect(said({ days: { to: '2026-12-10' } }, ['it is on sale', 'it is in stock'])).toBe(
         'only where it is on sale and it is in stock',
     );

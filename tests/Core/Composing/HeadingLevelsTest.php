@@ -60,6 +60,11 @@ final class HeadingLevelsTest extends TestCase
             new Node('off', 'heading', ['text' => 'Words', 'level' => 'h3'], when: ['off' => true]),
             self::grid(),
         ], 'h2'];
+        yield 'nor what stands in something that is switched off' => [[
+            self::heading('h1'),
+            new Node('off', 'holder', when: ['off' => true], children: [self::heading('h3')]),
+            self::grid(),
+        ], 'h2'];
         yield 'what comes after does not count' => [[self::heading('h1'), self::grid(), self::heading('h3')], 'h2'];
     }
 
