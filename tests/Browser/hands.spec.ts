@@ -215,6 +215,15 @@ test('a press without Shift or Ctrl on one of several means it alone', async ({ 
     await expect(chosen).toHaveCount(2);
     await studio.block('.price').click();
     await expect(chosen).toHaveText([/Price/]);
+
+    await test.step('a setting whose choices differ is not offered for both', async () => {
+        await studio.place('Heading');
+        await expect(settings(page).getByLabel('Heading level')).toBeVisible();
+        await studio.block('.title').click({ modifiers: ['Control'] });
+        await expect(chosen).toHaveCount(2);
+        await expect(settings(page).getByLabel('Heading level')).toBeHidden();
+        await expect(settings(page).getByRole('group', { name: 'The heading, how it looks' })).toBeVisible();
+    });
 });
 
 test('what is not there at this width, in a season or by a condition is said in the outline', async ({ page }) => {

@@ -109,6 +109,8 @@ test('on a phone: by the folded menu to a product, its price, published, taken b
 
     await test.step('a wider window can lay out', async () => {
         await page.goto(`/studio/templates/${id}`);
+        await expect(studio.canvas.locator('.price').first()).toBeVisible();
+        await studio.loaded();
         await page.setViewportSize({ width: 1280, height: 800 });
         await studio.loaded();
         await expect(page.getByText('Laying out wants a wider window')).toBeHidden();

@@ -39,7 +39,7 @@
     function loaded(): void {
         canvas.loaded();
         table.cards.arrived();
-        if (!table.looksOnly) hands.attach();
+        hands.attach();
         table.typeIn = (id) => hands.typeIn(id);
     }
 </script>

@@ -48,7 +48,7 @@ export class CanvasHands {
 
     private press(event: PointerEvent): void {
         const target = event.target as Element;
-        if (event.button !== 0 || target.closest('[contenteditable]')) return;
+        if (this.table.looksOnly || event.button !== 0 || target.closest('[contenteditable]')) return;
         this.table.beside.touched = false;
         if (this.pressCard(event)) return;
         const { canvas, draft } = this.table;
@@ -114,6 +114,7 @@ export class CanvasHands {
             !node ||
             setting === undefined ||
             !this.table.mayEdit ||
+            this.table.looksOnly ||
             typeof node.what?.[setting] === 'object'
         )
             return;

@@ -8,14 +8,17 @@ export function others(table: Table): TreeNode[] {
     return table.selection.besides.flatMap((id) => find(table.draft.tree, id) ?? []);
 }
 
-/** The settings that all of them have, of the same type. */
+/** The settings that all of them have, of the same type and with the same choices. */
 export function sharedSettings(table: Table, settings: Setting[]): Setting[] {
     const definitions = others(table).map((node) => table.kinds.of(node.kind));
     return settings.filter((setting) =>
         definitions.every((one) =>
             one.settings.some(
                 (other) =>
-                    other.name === setting.name && other.question === setting.question && other.type === setting.type,
+                    other.name === setting.name &&
+                    other.question === setting.question &&
+                    other.type === setting.type &&
+                    JSON.stringify(other.options ?? null) === JSON.stringify(setting.options ?? null),
             ),
         ),
     );
