@@ -210,8 +210,11 @@ export class Cards {
         for (const card of kept?.opened ?? []) {
             if (this.list.some((one) => one.id === card)) await this.drawn(card);
         }
-        if (kept?.grid != null && isReload() && find(this.table.page.draft.tree, kept.grid))
+        if (kept?.grid != null && isReload() && find(this.table.page.draft.tree, kept.grid)) {
             await this.enter(kept.grid);
+            // The page may have come before the card: what it does not show is left all the same.
+            if (this.table.canvas.ready) this.arrived();
+        }
     }
 
     /** The page has come, with another sample or anew: a card that nothing on it stands as is left. */
