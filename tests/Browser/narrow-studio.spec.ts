@@ -88,6 +88,10 @@ test('on a phone: by the folded menu to a product, its price, published, taken b
         const before = await studio.canvas.locator('.title').first().textContent();
         await page.getByRole('button', { name: 'next product' }).click();
         await expect(studio.canvas.locator('.title').first()).not.toHaveText(before ?? '');
+        await page.getByRole('button', { name: 'More…' }).click();
+        await expect(page.getByRole('menuitem', { name: 'Private links…' })).toBeVisible();
+        await expect(page.getByRole('menuitem', { name: 'Settings of the page itself' })).toHaveCount(0);
+        await page.keyboard.press('Escape');
         await expect(page.getByRole('link', { name: 'Look at it' })).toHaveAttribute('href', /page\/\d+\?draft=1$/);
         await page.getByRole('button', { name: 'Publish…' }).click();
         await fits(page, 'publishing');

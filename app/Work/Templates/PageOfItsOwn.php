@@ -37,7 +37,10 @@ final readonly class PageOfItsOwn
         if ($reach === null) {
             return null;
         }
-        $own = Template::query()->where('page_kind', $kind->value)->where('let_go_at', null)->get()
+        $own = Template::query()
+            ->where('page_kind', $kind->value)
+            ->where('let_go_at', null)
+            ->get(['id', 'draft_reach'])
             ->first(static fn (Template $one): bool => $one->draft_reach === $reach->toArray());
         if ($own !== null) {
             return $own;

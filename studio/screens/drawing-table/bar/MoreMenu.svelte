@@ -4,7 +4,9 @@
     import type { Table } from '../table.svelte';
 
     let { table }: { table: Table } = $props();
-    const commands = $derived(pageCommands.filter((command) => command.everywhere || table.view === 'page'));
+    const commands = $derived(
+        pageCommands.filter((command) => command.everywhere || (table.view === 'page' && !table.looksOnly)),
+    );
 </script>
 
 <CommandMenu {table} {commands} look="button">
