@@ -1,27 +1,9 @@
 import { expect, test } from '@playwright/test';
-import type { Definition, TreeNode } from '../../../studio/lib/types';
+import type { TreeNode } from '../../../studio/lib/types';
 import type { Box, Canvas } from '../../../studio/screens/drawing-table/page/canvas.svelte';
 import { isWhereItIs, landingAt } from '../../../studio/screens/drawing-table/page/landing';
-import { Kinds } from '../../../studio/screens/drawing-table/tree/tree';
+import { kinds, node } from './places';
 
-const roles: Record<string, [string, string | null]> = {
-    page: ['page', 'band'],
-    band: ['band', 'column'],
-    column: ['column', 'block'],
-    holder: ['block', 'block'],
-};
-const kinds = new Kinds(
-    ['page', 'band', 'column', 'holder', 'text'].map(
-        (kind) =>
-            ({
-                kind,
-                role: roles[kind]?.[0] ?? 'block',
-                accepts: roles[kind]?.[1] ?? null,
-                name: kind,
-            }) as unknown as Definition,
-    ),
-);
-const node = (id: string, kind: string, ...children: TreeNode[]): TreeNode => ({ id, kind, children }) as TreeNode;
 /**
  * Two columns of 200 beside each other: left holds three blocks of 100, the second a holder with one; right is empty.
  */

@@ -4,26 +4,9 @@ import { rowAt } from '../../../studio/screens/drawing-table/column/rowAt';
 import { isWhereItIs } from '../../../studio/screens/drawing-table/page/landing';
 import { appearsOnly } from '../../../studio/screens/drawing-table/tree/absent';
 import { whatItSays } from '../../../studio/screens/drawing-table/tree/telling';
-import { between, Kinds, placeInside } from '../../../studio/screens/drawing-table/tree/tree';
+import { between, placeInside } from '../../../studio/screens/drawing-table/tree/tree';
+import { kinds, node } from './places';
 
-const roles: Record<string, [string, string | null]> = {
-    page: ['page', 'band'],
-    band: ['band', 'column'],
-    column: ['column', 'block'],
-    holder: ['block', 'block'],
-};
-const kinds = new Kinds(
-    ['page', 'band', 'column', 'holder', 'text'].map(
-        (kind) =>
-            ({
-                kind,
-                role: roles[kind]?.[0] ?? 'block',
-                accepts: roles[kind]?.[1] ?? null,
-                name: kind,
-            }) as unknown as Definition,
-    ),
-);
-const node = (id: string, kind: string, ...children: TreeNode[]): TreeNode => ({ id, kind, children }) as TreeNode;
 const tree = node(
     'page',
     'page',
