@@ -103,10 +103,7 @@ test('the example page from blank, in at most 60 actions', async ({ page }) => {
     expect(counted.done.length).toBeLessThanOrEqual(60);
     const [left, right] = [await columns.nth(0).boundingBox(), await columns.nth(1).boundingBox()];
     expect((left?.width ?? 0) / (right?.width ?? 1)).toBeCloseTo(1.5, 1);
-    await expect(studio.block('.band:nth-child(2) .column:first-child .column-inner')).toHaveCSS(
-        'position',
-        'sticky',
-    );
+    await expect(studio.block('.band:nth-child(2) .column:first-child .column-inner')).toHaveCSS('position', 'sticky');
     await expect(
         columns.nth(1).locator('.title + .rating + .price + .note + .note + .picker + .buy + .marks'),
     ).toBeVisible();
