@@ -33,7 +33,7 @@ final readonly class StylesBench
             throw new RuntimeException('The page for writing sets was not read: '.$page[0]->path);
         }
         $sheet = new StyleSheet(StyleMarks::short());
-        $styling = new Styling($sheet);
+        $styling = new Styling($sheet, $this->composer->schema);
         foreach ($page->walk() as $node) {
             $definition = $this->composer->schema->definition($node->kind);
             if ($definition !== null) {

@@ -207,6 +207,7 @@ final class ProblemWords
             SettingProblem::NotAPicture => '“{setting}” takes one of the shop’s pictures. The value before was kept.',
             SettingProblem::NoWidths =>
                 'A block has to appear on at least one width. To take it off everywhere, switch it off.',
+            SettingProblem::NotAnOrder => '“{setting}” takes blocks of the band, each once. The order before was kept.',
             SettingProblem::NotAWidth => '“{setting}” takes the whole place, as much as its content, a share up to '
                 .'100 % or a width up to 2,000 px. The value before was kept.',
             SettingProblem::NotALink => '“{setting}” takes a page of the shop, as /c/inks, or an address that begins '

@@ -14,6 +14,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Sequence;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
@@ -22,6 +23,7 @@ use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Numbered;
+use Vestibra\Core\Templates\Types\Order;
 use Vestibra\Core\Templates\Types\PictureChoice;
 use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Toggle;
@@ -55,6 +57,11 @@ final readonly class BandBlock implements BlockKind
                 Setting::how('stack', 'Columns', new Choice(
                     ['row' => 'side by side', 'column' => 'one below another', 'column-reverse' => 'the last on top'],
                 ), '--band-stack'),
+                Setting::arranged(
+                    Sequence::SETTING,
+                    'Order on the phone',
+                    new Order('> .band-inner', '> .column-inner'),
+                ),
                 Setting::how('gap', 'Between columns', new StepOfScale, '--band-gap'),
                 Setting::how('align', 'Columns stand', new Choice(
                     ['stretch' => 'as high as the row', 'flex-start' => 'at the top', 'center' => 'in the middle'],

@@ -10,6 +10,7 @@ use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\Sequence;
 
 /**
  * The styles of single blocks, to take the place of what a page's sheet says about them. A block is found by a mark of
@@ -33,13 +34,13 @@ final readonly class BlockStyles
         $css = [];
         foreach (self::both($before, $after) as [$was, $node]) {
             // What did not appear until now has no rules on the page yet.
-            if ($was !== null && $was->how === $node->how && $was->when === $node->when) {
+            if ($was !== null && $was->how === $node->how && $was->when === $node->when && ! Sequence::has($node)) {
                 continue;
             }
             $definition = $this->schema->definition($node->kind);
             $sheet = new StyleSheet(StyleMarks::lasting());
             if ($definition !== null) {
-                (new Styling($sheet))
+                (new Styling($sheet, $this->schema))
                     ->of($node, $definition, Named::ofStyles($node) === [] ? [] : $pictures($node), $this->addresses);
             }
             if ($was !== null || $sheet->css() !== '') {

@@ -56,13 +56,14 @@ final readonly class Composer
     public function compose(Node $tree, Context $context, bool $lasting = false, bool $styled = true): ComposedPage
     {
         $sheet = new StyleSheet($lasting ? StyleMarks::lasting() : StyleMarks::short(self::LETTERS[$tree->kind] ?? ''));
-        $styling = new Styling($sheet, $styled);
+        $styling = new Styling($sheet, $this->schema, $styled);
         // In the order of the tree, whatever of it is on this page: what is taken over from another answer has the
         // same.
         foreach ($tree->walk() as $node) {
             if ($node->how !== [] || isset($node->when['widths'])) {
                 $sheet->marks->of($node->id);
             }
+            SequenceCss::mark($node, $sheet->marks);
         }
         $failures = [];
         $page = HeadingLevels::onCards($this->node($tree, $context, $styling, false, $failures), $this->schema);
@@ -84,6 +85,7 @@ final readonly class Composer
         if ($about === null) {
             return new ComposedNode($node->id, $node->kind, [], [], self::UNSEEN);
         }
+        SequenceCss::mark($about->inside, $styling->sheet->marks);
         $children = [];
         foreach ($about->inside->children as $child) {
             $children[] = $this->node($child, $about->context, $styling, $isCard, $failures);

@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleKey;
@@ -34,9 +35,15 @@ final class Styling
     /** @var array<string, Rules> by kind and what is set */
     private array $known = [];
 
+    private SequenceCss $sequences;
+
     /** @param  bool  $wanted  whether they are asked for at all */
-    public function __construct(public readonly StyleSheet $sheet, private readonly bool $wanted = true)
-    {
+    public function __construct(
+        public readonly StyleSheet $sheet,
+        Schema $schema,
+        private readonly bool $wanted = true,
+    ) {
+        $this->sequences = new SequenceCss($schema);
     }
 
     /** @param  array<int, Picture>  $pictures  those that it may name, by id */
@@ -62,6 +69,7 @@ final class Styling
             foreach ($definition->eased as $setting) {
                 $this->ease($node, $setting);
             }
+            $this->sequences->of($node, $definition, $this->sheet);
         }
         $this->hide($node);
     }

@@ -269,6 +269,8 @@ final readonly class TemplateSchema
             'around' => ['anyOf' => [['type' => 'boolean'], self::NUMBER]],
             'card', 'numbered' => ['anyOf' => [['type' => 'null'], self::NUMBER]],
             'numbers', 'products' => self::listed(self::NUMBER, $type['max']) + ['uniqueItems' => true],
+            'order' => self::listed(['type' => 'string', 'pattern' => '^[a-z0-9]{1,24}$'], $type['max'])
+                + ['uniqueItems' => true],
             'links' => self::listed(self::LINE, $type['max']),
             'conditions' => self::listed(self::CONDITION, $type['max']),
             'rule' => ['type' => ['object', 'null']],

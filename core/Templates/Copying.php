@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 /**
- * Copies a block with everything in it under new ids.
+ * Copies a block with everything in it under new ids; what names blocks in it names their copies.
  *
  * @api
  */
@@ -17,13 +17,24 @@ final readonly class Copying
 
     public function copy(Node $node): Node
     {
+        $fresh = [];
+        foreach ($node->walk() as $one) {
+            $fresh[$one->id] = $this->ids->next();
+        }
+
+        return self::under($fresh, $node);
+    }
+
+    /** @param  array<string, string>  $fresh  id => the new one */
+    private static function under(array $fresh, Node $node): Node
+    {
         return new Node(
-            $this->ids->next(),
+            $fresh[$node->id],
             $node->kind,
             $node->what,
-            $node->how,
+            array_map(static fn (array $values): array => Sequence::renamed($values, $fresh), $node->how),
             $node->when,
-            array_map($this->copy(...), $node->children),
+            array_map(static fn (Node $child): Node => self::under($fresh, $child), $node->children),
         );
     }
 }

@@ -189,6 +189,12 @@ final readonly class Setting
         return new self($name, $label, Question::How, $type, null, null, null, false);
     }
 
+    /** How what stands in the block is arranged, per width: no style of the block itself. */
+    public static function arranged(string $name, string $label, SettingType $type): self
+    {
+        return new self($name, $label, Question::How, $type, null, null, null, false);
+    }
+
     public static function when(string $name, string $label, SettingType $type, mixed $default): self
     {
         return new self($name, $label, Question::When, $type, $default, null, null, false);

@@ -29,6 +29,7 @@ enum SettingProblem: string implements ProblemCode
     case NotAStep = 'setting.not-a-step';
     case NotAPicture = 'setting.not-a-picture';
     case NoWidths = 'setting.no-widths';
+    case NotAnOrder = 'setting.not-an-order';
     case NotAWidth = 'setting.not-a-width';
     case NotALink = 'setting.not-a-link';
     case NotANumberOf = 'setting.not-a-number-of';

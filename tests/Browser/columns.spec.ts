@@ -50,34 +50,41 @@ test('room inside a column changes nothing about its share of the band', async (
     });
 });
 
-test('a number says what it takes, and the order of a column what its neighbours have', async ({ page }) => {
+test('columns side by side are put in order in words', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Numbers');
+    const x = async (selector: string): Promise<number> => (await studio.block(selector).first().boundingBox())?.x ?? 0;
     await columnOf(page, studio.block('.price'));
-    const order = settings(page).getByLabel('Order', { exact: true });
-    const beside = settings(page).locator('[data-beside-order]');
-    await expect(beside).toHaveText('The smallest stands first. Beside it: 0.');
+    const order = settings(page).locator('[data-style="order"]');
+    await expect(order.getByRole('status')).toHaveText('last');
+    await expect(order.getByRole('button', { name: 'later' })).toBeDisabled();
 
-    await test.step('a number below nothing is taken as it is typed', async () => {
-        await order.fill('-1');
-        await studio.saved();
-        await expect(order).toHaveValue('-1');
-        const x = async (selector: string): Promise<number> =>
-            (await studio.block(selector).first().boundingBox())?.x ?? 0;
-        await expect.poll(async () => (await x('.price')) < (await x('.gallery'))).toBe(true);
-    });
-    await test.step('what is beyond is refused in words, with what holds instead', async () => {
-        await order.fill('12');
-        await expect(settings(page).getByRole('status').filter({ hasText: 'It takes' })).toHaveText(
-            'It takes -9 to 9, so it is 9.',
-        );
-        await order.blur();
-        await studio.saved();
-        await expect(order).toHaveValue('9');
-    });
-    await test.step('the other one hears of it', async () => {
-        await columnOf(page, studio.block('.gallery'));
-        await expect(beside).toHaveText('The smallest stands first. Beside it: 9.');
-    });
+    await order.getByRole('button', { name: 'earlier' }).click();
+    await expect(order.getByRole('status')).toHaveText('first');
+    await studio.saved();
+    await expect.poll(async () => (await x('.price')) < (await x('.gallery'))).toBe(true);
+
+    await columnOf(page, studio.block('.gallery'));
+    await expect(order.getByRole('status')).toHaveText('last');
+    await order.getByRole('button', { name: 'back to the order in which they are drawn' }).click();
+    await expect(order.getByRole('status')).toHaveText('first');
+    await expect.poll(async () => (await x('.gallery')) < (await x('.price'))).toBe(true);
+});
+
+test('a number says what it takes, and what is beyond is refused in words with what holds instead', async ({
+    page,
+}) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Limits');
+    await columnOf(page, studio.block('.price'));
+    const share = settings(page).getByLabel('Share of the band', { exact: true });
+    await share.fill('120');
+    await expect(settings(page).getByRole('status').filter({ hasText: 'It takes' })).toHaveText(
+        'It takes 1 to 100, so it is 100.',
+    );
+    await share.blur();
+    await studio.saved();
+    await expect(share).toHaveValue('100');
 });

@@ -3,6 +3,7 @@
     import type { OrderData, OrderRow, Screen } from '../../lib/types';
     import { counted } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
+    import GripDots from '../../parts/GripDots.svelte';
     import NumberPlace from './NumberPlace.svelte';
     import { OwnOrder } from './order.svelte';
 
@@ -118,18 +119,7 @@
                             onpointermove={drag}
                             onpointerup={drop}
                             onpointercancel={() => (dragged = null)}
-                            onkeydown={(event) => key(event, row)}
-                            ><svg viewBox="0 0 16 16" width="16" height="16" fill="currentColor" aria-hidden="true"
-                                ><circle cx="5" cy="4" r="1.3" /><circle cx="11" cy="4" r="1.3" /><circle
-                                    cx="5"
-                                    cy="8"
-                                    r="1.3"
-                                /><circle cx="11" cy="8" r="1.3" /><circle cx="5" cy="12" r="1.3" /><circle
-                                    cx="11"
-                                    cy="12"
-                                    r="1.3"
-                                /></svg
-                            ></button
+                            onkeydown={(event) => key(event, row)}><GripDots /></button
                         >
                         <NumberPlace
                             {row}

@@ -61,7 +61,7 @@ foreach ($schema->all() as $definition) {
     }
 }
 $sheet = new StyleSheet(StyleMarks::lasting());
-$styling = new Styling($sheet);
+$styling = new Styling($sheet, $schema);
 $cases = [];
 $declarations = 0;
 while ($declarations < 1000) {

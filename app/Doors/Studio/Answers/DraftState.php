@@ -14,8 +14,11 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Fitting\Unreplaced;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\Sequence;
 
 /**
  * How a draft stands, as the drawing table is told.
@@ -25,7 +28,7 @@ use Vestibra\Core\Templates\Node;
  *     conditions: array<string,
  *     list<Phrase>>, unreplaced: list<string>, names?: Names, sentence?: Sentence|null, fallback?: bool,
  *     counts?: ReachCounts|null, liveCounts?: (Counts&array{season: string})|null, places?: list<string>,
- *     grids?: int|null}
+ *     grids?: int|null, sequences: array<string, array{tablet: Sequence, phone: Sequence}>}
  * @shape EditAnswer DraftState&array{parts: list<CanvasPart>, css: string|null, styles: array<string, string>,
  *     notice: string|null}
  */
@@ -53,6 +56,7 @@ final readonly class DraftState
             'liveRevision' => $template->live_revision,
             'unpublished' => $this->changes->unpublished($template),
             'conditions' => $this->reach->conditions($draft->tree, $template->seenOn()),
+            'sequences' => (object) $this->sequences($draft->tree),
             'unreplaced' => array_map(
                 static fn (Node $node): string => $node->id,
                 Unreplaced::in($draft->tree, $this->composer->schema, $this->messages),
@@ -60,5 +64,25 @@ final readonly class DraftState
         ] + $this->drafting->next($template, SignedIn::user());
 
         return $withCounts ? $state + $this->reach->of($template, $draft->reach) : $state;
+    }
+
+    /** @return array<string, array<string, array<string, mixed>>> of bands with more than one block, by narrow width */
+    private function sequences(Node $tree): array
+    {
+        $schema = $this->composer->schema;
+        $sequences = [];
+        foreach ($tree->children as $band) {
+            $phone = $schema->definition($band->kind)?->own(Question::How, Sequence::SETTING) === null
+                ? null
+                : Sequence::of($band, Width::Phone, $schema);
+            if ($phone !== null && count($phone->seen) > 1) {
+                $sequences[$band->id] = [
+                    'tablet' => Sequence::of($band, Width::Tablet, $schema)->toArray(),
+                    'phone' => $phone->toArray(),
+                ];
+            }
+        }
+
+        return $sequences;
     }
 }

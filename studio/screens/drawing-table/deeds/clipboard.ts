@@ -96,8 +96,9 @@ function packed(table: Table): string | null {
 }
 
 function bare(node: TreeNode): NewNode {
-    const { kind, what, how, when, children } = node;
+    const { id, kind, what, how, when, children } = node;
     return {
+        id,
         kind,
         ...(what ? { what } : {}),
         ...(how ? { how } : {}),

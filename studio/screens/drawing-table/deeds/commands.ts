@@ -1,6 +1,7 @@
 import { copy, cut, pasteFromMemory } from './clipboard';
 import { giveFinish, keptFinish, takeFinish } from './takenStyles';
 import { unshare } from './keptParts';
+import { besideInSequence, chosenInSequence, putInSequence } from './sequences';
 import type { Table } from '../table.svelte';
 import { find, parentOf, placeAfter, rows } from '../tree/tree';
 
@@ -51,21 +52,34 @@ const together = (table: Table): boolean =>
     movable(table) &&
     new Set(table.selection.chosen.map((id) => table.kinds.role(find(table.draft.tree, id)?.kind ?? ''))).size === 1;
 
+/** Up and down is as it is seen: where a band is one sequence, in that. */
+function canStep(table: Table, by: -1 | 1): boolean {
+    const along = chosenInSequence(table);
+    return along ? besideInSequence(along.of, along.ids, by) !== undefined : table.edits.beside(by) !== null;
+}
+
+function stepUpOrDown(table: Table, by: -1 | 1): void {
+    const along = chosenInSequence(table);
+    const after = along && besideInSequence(along.of, along.ids, by);
+    if (!along) void table.edits.moveChosen(table.edits.beside(by));
+    else if (after !== undefined) void putInSequence(table, along.of, along.ids, after);
+}
+
 export const blockCommands: Command[] = [
     {
         words: 'Move up',
         purpose: 'Place',
         keys: 'Alt ↑',
-        can: (table) => together(table) && table.edits.beside(-1) !== null,
-        do: (table) => void table.edits.moveChosen(table.edits.beside(-1)),
+        can: (table) => together(table) && canStep(table, -1),
+        do: (table) => stepUpOrDown(table, -1),
         matches: (event) => event.altKey && event.key === 'ArrowUp',
     },
     {
         words: 'Move down',
         purpose: 'Place',
         keys: 'Alt ↓',
-        can: (table) => together(table) && table.edits.beside(1) !== null,
-        do: (table) => void table.edits.moveChosen(table.edits.beside(1)),
+        can: (table) => together(table) && canStep(table, 1),
+        do: (table) => stepUpOrDown(table, 1),
         matches: (event) => event.altKey && event.key === 'ArrowDown',
     },
     {

@@ -1,8 +1,9 @@
 import type { NewNode, TreeNode } from '../../../lib/types';
 import { counted } from '../../../lib/words';
 import { rowAt } from '../column/rowAt';
-import { isWhereItIs, landingAt, type Landing } from '../page/landing';
+import { isWhereItIs, landingAt, landingInSequence, type Landing } from '../page/landing';
 import { insertPart } from './keptParts';
+import { inSequence, putInSequence } from './sequences';
 import type { Table } from '../table.svelte';
 import { find } from '../tree/tree';
 import type { KeptPart } from '../tree/types';
@@ -65,7 +66,9 @@ export class Drag {
             waiting?.otherwise?.();
             return false;
         }
-        if (landing && 'ids' in load) void this.table.edits.moveAll(load.ids, landing.place);
+        if (landing?.inSequence && 'ids' in load)
+            void putInSequence(this.table, landing.inSequence, load.ids, landing.place.after);
+        else if (landing && 'ids' in load) void this.table.edits.moveAll(load.ids, landing.place);
         if (landing && 'node' in load) void this.table.edits.insert(load.node, landing.place);
         if (landing && 'part' in load) void insertPart(this.table, load.part, landing.place);
         return true;
@@ -82,11 +85,15 @@ export class Drag {
         const { canvas, draft, kinds } = this.table;
         const { x, y, over } = canvas.inside(this.x, this.y);
         const moving = load && 'ids' in load ? load.ids : [];
+        const along = moving.length > 0 && over ? inSequence(this.table, moving) : null;
+        const overBand = along !== null && canvas.idsAt(x, y).includes(along.of.band.id);
         const landing = !load
             ? null
-            : over
-              ? landingAt(canvas, draft.tree, kinds, load.kind, moving, x, y)
-              : rowAt(this.outline, draft.tree, kinds, load.kind, moving, this.x, this.y);
+            : along && overBand
+              ? landingInSequence(canvas, along.of, moving, y, (id) => this.table.about.nameOf(id))
+              : over
+                ? landingAt(canvas, draft.tree, kinds, load.kind, moving, x, y)
+                : rowAt(this.outline, draft.tree, kinds, load.kind, moving, this.x, this.y);
         this.landing = landing && isWhereItIs(draft.tree, moving, landing.place) ? null : landing;
     }
 

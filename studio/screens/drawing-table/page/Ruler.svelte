@@ -63,7 +63,7 @@
             aria-valuenow={Math.round(width)}
             aria-valuemin="320"
             aria-valuemax="1920"
-            class="absolute right-0 bottom-0 flex size-6 translate-x-1/2 cursor-ew-resize touch-none items-end justify-center"
+            class="absolute right-0 bottom-0 z-10 flex size-6 translate-x-1/2 cursor-ew-resize touch-none items-end justify-center"
             onpointerdown={slide}
             {onkeydown}
         >

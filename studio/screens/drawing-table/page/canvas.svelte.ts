@@ -170,8 +170,8 @@ export class Canvas {
 
     /** In the iframe's own coordinates. */
     box(id: string): Box | null {
-        const rect = this.element(id)?.getBoundingClientRect();
-        return rect ? { left: rect.left, top: rect.top, width: rect.width, height: rect.height } : null;
+        const element = this.element(id);
+        return element ? boxOf(element) : null;
     }
 
     /** The ids of the blocks under a point, innermost first. */
@@ -338,4 +338,24 @@ function heldRules(page: Document, id: string, state: string, selector: string):
 function same(said: string, own: string): boolean {
     const plain = (text: string): string => text.replace(/["'\s]/g, '');
     return selectors(said).some((one) => plain(one) === plain(own));
+}
+
+/** Of what has come apart, the box around what stands in it. */
+function boxOf(element: Element): Box {
+    const inside = [...element.children];
+    const apart =
+        inside.length > 0 && element.ownerDocument.defaultView?.getComputedStyle(element).display === 'contents';
+    if (!apart) {
+        const { left, top, width, height } = element.getBoundingClientRect();
+        return { left, top, width, height };
+    }
+    const boxes = inside.map(boxOf).filter((box) => box.width > 0 || box.height > 0);
+    const [left, top] = [Math.min(...boxes.map((box) => box.left)), Math.min(...boxes.map((box) => box.top))];
+    if (boxes.length === 0) return { left: 0, top: 0, width: 0, height: 0 };
+    return {
+        left,
+        top,
+        width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
+        height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
+    };
 }

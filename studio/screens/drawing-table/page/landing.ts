@@ -1,5 +1,6 @@
 import type { TreeNode } from '../../../lib/types';
 import type { Box, Canvas } from './canvas.svelte';
+import type { InSequence } from '../tree/sequence';
 import { find, Kinds, parentOf, pathTo, rows, type Place } from '../tree/tree';
 
 /** Where a block would land, and the line that shows it, in the iframe's coordinates. */
@@ -10,6 +11,8 @@ export interface Landing {
     words: string;
     /** Where it lands in the outline: the row beside which, or in which, it is shown. */
     row?: { id: string; at: 'above' | 'below' | 'inside' };
+    /** It is put in the order of its band at this width, and stays in its column. */
+    inSequence?: InSequence;
 }
 
 const EDGE = 8;
@@ -39,6 +42,32 @@ export function landingAt(
             line,
             upright,
             words: wordsFor(kinds, container, line),
+        }
+    );
+}
+
+/** Where what moves in a band's sequence would stand in it. */
+export function landingInSequence(
+    canvas: Canvas,
+    of: InSequence,
+    moving: string[],
+    y: number,
+    nameOf: (id: string) => string,
+): Landing | null {
+    const seen = of.sequence.seen.filter((id) => !moving.includes(id));
+    const boxes = seen.map((id) => canvas.box(id)).map((box) => (box && box.height > 0 ? box : null));
+    const index = boxes.findIndex((box) => box !== null && y < box.top + box.height / 2);
+    const at = index === -1 ? seen.length : index;
+    const before = boxes.slice(0, at).findLast((box) => box !== null) ?? null;
+    const line = lineFor(canvas.box(of.band.id), before, boxes[at] ?? null, false);
+    const [after, next] = [seen[at - 1], seen[at]];
+    return (
+        line && {
+            place: { parent: of.band.id, after: after ?? null },
+            line,
+            upright: false,
+            words: next === undefined ? `last, after ${nameOf(after ?? '')}` : `before ${nameOf(next)}`,
+            inSequence: of,
         }
     );
 }

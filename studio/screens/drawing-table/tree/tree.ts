@@ -180,13 +180,36 @@ export function departures(node: TreeNode): number {
     return Object.values(node.how ?? {}).reduce((sum, layer) => sum + Object.keys(layer).length, 0);
 }
 
-/** A node to insert, with ids throughout; always new ones for a copy. */
+/**
+ * A node to insert, with ids throughout; always new ones for a copy, in which an order of blocks names the copies.
+ */
 export function withIds(node: NewNode, anew = false): NewNode & { id: string } {
+    const named = new Map<string, string>();
+    const copy = identified(node, anew, named);
+    return anew && named.size > 0 ? (renamed(copy, named) as NewNode & { id: string }) : copy;
+}
+
+function identified(node: NewNode, anew: boolean, named: Map<string, string>): NewNode & { id: string } {
     const fresh = `n${freshId().slice(0, 14)}`;
+    if (node.id !== undefined) named.set(node.id, fresh);
     return {
         ...node,
         id: anew ? fresh : (node.id ?? fresh),
-        ...(node.children ? { children: node.children.map((child) => withIds(child, anew)) } : {}),
+        ...(node.children ? { children: node.children.map((child) => identified(child, anew, named)) } : {}),
+    };
+}
+
+function renamed(node: NewNode, named: Map<string, string>): NewNode {
+    const how = Object.entries(node.how ?? {}).map(([width, layer]) => {
+        const { sequence } = layer;
+        return Array.isArray(sequence)
+            ? [width, { ...layer, sequence: sequence.flatMap((id) => named.get(String(id)) ?? []) }]
+            : [width, layer];
+    });
+    return {
+        ...node,
+        ...(node.how ? { how: Object.fromEntries(how) as NonNullable<NewNode['how']> } : {}),
+        ...(node.children ? { children: node.children.map((child) => renamed(child, named)) } : {}),
     };
 }
 

@@ -57,6 +57,8 @@ export const FIELDS: Record<SettingTypeName, Entry> = {
     measure: { style: MeasureStyle },
     numbered: { field: ThingsField },
     numbers: { field: ThingsField },
+    // A band's own list.
+    order: {},
     picture: { field: PictureChoiceField, style: PictureStyle },
     proportion: { style: ProportionStyle },
     products: { field: ThingsField },

@@ -3,12 +3,15 @@
     import { counted } from '../../../../lib/words';
     import type { Piece, Setting, TreeNode } from '../../../../lib/types';
     import type { Table } from '../../table.svelte';
-    import { departures, parentOf } from '../../tree/tree';
+    import { departures } from '../../tree/tree';
     import { overruledBy } from '../effects';
     import { others, sharedPieces } from '../shared';
     import Proportions from '../Proportions.svelte';
     import StyleRow from '../StyleRow.svelte';
     import { panel } from './panel.svelte';
+    import BlockPlace from '../sequence/BlockPlace.svelte';
+    import ColumnOrder from '../sequence/ColumnOrder.svelte';
+    import SequenceList from '../sequence/SequenceList.svelte';
     import PieceFold from './PieceFold.svelte';
     import { elementsOf, ownOf } from './styles';
 
@@ -52,13 +55,12 @@
             );
     });
 
-    /** What the others beside it say, so that a number can be chosen. */
-    function besideOrder(name: string): string {
-        const beside = (parentOf(table.draft.tree, node.id)?.children ?? []).filter((one) => one.id !== node.id);
-        const numbers = beside.map((one) => String(table.values.style(one, name).value ?? 0));
-        return beside.length === 0
-            ? 'It stands alone.'
-            : `The smallest stands first. Beside it: ${numbers.join(', ')}.`;
+    /** What is said of columns counts for nothing where their blocks stand in one order. */
+    function sequenced(setting: Setting): string {
+        const at = table.widthName === 'desktop' ? undefined : table.draft.sequences[node.id]?.[table.widthName];
+        return at?.set && ['stack', 'gap', 'align'].includes(setting.name)
+            ? 'the blocks stand in an order of their own'
+            : '';
     }
 
     function allBack(): void {
@@ -91,10 +93,17 @@
     {/if}
 </h3>
 {#if splits}<Proportions {table} band={node} />{/if}
+<BlockPlace {table} {node} />
 {#each settings.filter((one) => panel.finds(one.label)) as setting (`${node.id}.${setting.name}`)}
-    <StyleRow {table} {node} {setting} idle={overruledBy(table, node, setting)} />
-    {#if setting.property === 'order'}
-        <p class="ml-[104px] text-xs text-quiet" data-beside-order>{besideOrder(setting.name)}</p>
+    {#if setting.type === 'order'}
+        {#if table.selection.besides.length === 0 && table.draft.sequences[node.id]}<SequenceList
+                {table}
+                band={node}
+            />{/if}
+    {:else if setting.property === 'order'}
+        {#if table.selection.besides.length === 0}<ColumnOrder {table} {node} />{/if}
+    {:else}
+        <StyleRow {table} {node} {setting} idle={overruledBy(table, node, setting) || sequenced(setting)} />
     {/if}
 {/each}
 {#each inOrder as piece (`${node.id}.${piece.name}`)}
