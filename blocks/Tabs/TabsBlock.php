@@ -25,19 +25,25 @@ final readonly class TabsBlock implements BlockKind
             'tabs',
             'Tabs',
             Shelf::Arrange,
-            [Setting::how(
-                'align',
-                'Tabs stand',
-                new Choice(['flex-start' => 'left', 'center' => 'centred']),
-                '--tabs-align',
-            )],
+            [
+                Setting::how('as', 'Shown as', new Choice(
+                    ['tabs' => 'tabs, one at a time', 'folds' => 'folds, one below another'],
+                    ['tabs' => 'initial', 'folds' => 'var(--tabs-nothing,)'],
+                ), '--tabs-folds'),
+                Setting::how(
+                    'align',
+                    'Tabs stand',
+                    new Choice(['flex-start' => 'left', 'center' => 'centred']),
+                    '--tabs-align',
+                ),
+            ],
             role: Role::Block,
             accepts: Role::Tab,
             starters: [new Starter('Tabs', ['kind' => 'tabs', 'children' => [
                 ['kind' => 'tab', 'what' => ['title' => 'Description'], 'children' => [['kind' => 'description']]],
                 ['kind' => 'tab', 'what' => ['title' => 'Delivery'], 'children' => [['kind' => 'text']]],
             ]])],
-            searchWords: 'panels sections',
+            searchWords: 'panels sections accordion folds',
             onCards: false,
             pieces: [
                 Piece::box('row', 'Row', '> .tabs-list')->withLines(),
@@ -45,7 +51,9 @@ final readonly class TabsBlock implements BlockKind
                     ->when(PieceState::Chosen, '> .tabs-list a[aria-selected=true]')
                     ->withLines()
                     ->asChief(),
-                Piece::box('panel', 'Panel', '> .tab'),
+                Piece::pressed('fold', 'Headings of folds', '> .tab > .tab-title > .tab-fold')
+                    ->when(PieceState::Chosen, '> .tab > .tab-title > .tab-fold[aria-expanded=true]'),
+                Piece::box('panel', 'Panel', '> .tab > .tab-inner'),
             ],
         );
     }
