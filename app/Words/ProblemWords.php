@@ -220,6 +220,7 @@ final class ProblemWords
                 .'of the shop or of the web. The links before were kept.',
             SettingProblem::NotHours => '“{setting}” takes hours as 9–18 or 9–12:30, 14–18, one after another; '
                 .'nothing for a day on which it is closed. The hours before were kept.',
+            SettingProblem::NotAnHour => '“{setting}” takes an hour as 17:30. The one before was kept.',
             SettingProblem::NotDates =>
                 '“{setting}” takes days as 2026-12-25, each in a line of its own. The days before were kept.',
             SettingProblem::NotProducts =>

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Vestibra\Blocks\Band;
 
+use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\FilmData;
 use Vestibra\Core\Composing\HeadingLevels;
+use Vestibra\Core\Composing\NarrowPicture;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Alike;
@@ -30,6 +32,9 @@ use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class BandBlock implements BlockKind
 {
+    /** How wide a picture repeats where nobody says it. */
+    private const PATTERN = 400;
+
     public function definition(): Definition
     {
         return new Definition(
@@ -38,6 +43,7 @@ final readonly class BandBlock implements BlockKind
             Shelf::Arrange,
             [
                 Setting::sourced('picture', 'Picture behind', new PictureChoice, null),
+                ...NarrowPicture::settings(),
                 Setting::what('film', 'Film behind', new Numbered('film'), null),
                 Setting::what(
                     'fit',
@@ -45,6 +51,7 @@ final readonly class BandBlock implements BlockKind
                     new Choice(['cover' => 'covers the band', 'pattern' => 'repeats at its own size']),
                     'cover',
                 ),
+                Setting::what('patternWidth', 'so wide', new Amount(16, 1200), self::PATTERN)->while('fit', 'pattern'),
                 Setting::what('still', 'Stays still on scrolling', new Toggle, false),
                 Setting::how('tint', 'Tint over the picture', new Colour, '--band-tint'),
                 Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--band-tint-strength'),
@@ -94,10 +101,18 @@ final readonly class BandBlock implements BlockKind
         return Composed::shown([
             'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
             'film' => $film === null ? null : FilmData::of($film, $context),
+            'narrow' => NarrowPicture::of($settings, $context),
             'fit' => $settings->text('fit'),
+            'patternWidth' => self::patternWidth($settings->amount('patternWidth'), $picture),
             'still' => $settings->bool('still'),
             HeadingLevels::HEADED => false,
         ]);
+    }
+
+    /** A small picture is not made larger unless somebody says so. */
+    private static function patternWidth(int $wanted, ?Picture $picture): int
+    {
+        return $wanted === self::PATTERN ? min($wanted, $picture->width ?? $wanted) : $wanted;
     }
 
     /** @param  array<array-key, int>  $shares */

@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\HeightOfCard;
 use Vestibra\Core\Templates\Types\Toggle;
 
 /** One product in a grid: what a card's tree begins with. */
@@ -29,6 +30,7 @@ final readonly class CardBlock implements BlockKind
             [
                 Setting::what('linked', 'The whole card leads to the product', new Toggle, true),
                 Setting::how('gap', 'Between its lines', new Amount(0, 64), '--card-gap'),
+                Setting::how('height', 'At least high', new HeightOfCard, 'min-block-size'),
             ],
             Role::Page,
             Role::Block,

@@ -18,6 +18,7 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Day;
 use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\Types\TimeOfDay;
 
 final readonly class CountdownBlock implements BlockKind
 {
@@ -31,10 +32,13 @@ final readonly class CountdownBlock implements BlockKind
                 Setting::what(
                     'to',
                     'Counts to',
-                    new Choice(['sale' => 'the end of the product’s sale', 'day' => 'a day']),
+                    new Choice([
+                        'sale' => 'the end of the product’s sale', 'day' => 'a day', 'daily' => 'an hour of every day',
+                    ]),
                     'sale',
                 ),
-                Setting::sourced('day', 'The day', new Day, ''),
+                Setting::sourced('day', 'The day', new Day, '')->while('to', 'day'),
+                Setting::what('hour', 'The hour', new TimeOfDay, '')->while('to', 'day', 'daily'),
                 Setting::words('words', 'Words before', new Text(80), 'countdown.words', true),
             ],
             searchWords: 'timer sale ends clock',
@@ -50,13 +54,18 @@ final readonly class CountdownBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $end = $settings->text('to') === 'sale'
-            ? $this->endOfSale($context)
-            : $context->shop->zone()->endOf($settings->text('day'));
+        $to = $settings->text('to');
+        $end = match ($to) {
+            'sale' => $this->endOfSale($context),
+            'daily' => $this->nextAt($settings->text('hour'), $context),
+            default => $this->endOn($settings->text('day'), $settings->text('hour'), $context),
+        };
         if ($end === null) {
-            return Composed::absent($settings->text('to') === 'sale'
-                ? 'no sale of this product has an end'
-                : $settings->nothing('day', 'no day is set'));
+            return Composed::absent(match ($to) {
+                'sale' => 'no sale of this product has an end',
+                'daily' => 'no hour is set',
+                default => $settings->nothing('day', 'no day is set'),
+            });
         }
         if ($end <= $context->now) {
             return Composed::absent('the day is over');
@@ -71,6 +80,28 @@ final readonly class CountdownBlock implements BlockKind
             'until' => $end->format('Y-m-d\\TH:i:s\\Z'),
             'left' => self::left($end->getTimestamp() - $context->now->getTimestamp(), $context->messages),
         ])->until($end->getTimestamp());
+    }
+
+    /** An hour of a day; without one the end of it. */
+    private function endOn(string $day, string $hour, Context $context): ?DateTimeImmutable
+    {
+        $zone = $context->shop->zone();
+
+        return $hour === '' || $day === '' ? $zone->endOf($day) : $zone->instant("$day $hour");
+    }
+
+    /** The hour on the shop's clock that comes next, today or tomorrow. */
+    private function nextAt(string $hour, Context $context): ?DateTimeImmutable
+    {
+        $zone = $context->shop->zone();
+        $today = substr($zone->wall($context->now), 0, 10);
+        $end = $hour === '' ? null : $zone->instant("$today $hour");
+        if ($end === null || $end > $context->now) {
+            return $end;
+        }
+        $tomorrow = (new DateTimeImmutable($today))->modify('+1 day')->format('Y-m-d');
+
+        return $zone->instant("$tomorrow $hour");
     }
 
     private function endOfSale(Context $context): ?DateTimeImmutable

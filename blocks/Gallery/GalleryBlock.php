@@ -52,7 +52,7 @@ final readonly class GalleryBlock implements BlockKind, SaysOfPage
             messages: ['gallery'],
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::picture('main', 'Main picture', '.gallery-stage')->asChief(),
+                Piece::picture('main', 'Main picture', '.gallery-stage')->limited()->asChief(),
                 Piece::picture('picture', 'Pictures in it', '.gallery-stage img'),
                 Piece::pressed('small', 'Small pictures', '.gallery-thumbs a')
                     ->when(PieceState::Chosen, '.gallery-thumbs a[aria-current]')

@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\AnotherSubject;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Direction;
 use Vestibra\Core\Templates\Types\StepOfScale;
 
 final readonly class HolderBlock implements BlockKind
@@ -27,9 +28,7 @@ final readonly class HolderBlock implements BlockKind
             Shelf::Arrange,
             [
                 Setting::what('subject', 'Shows the product', new AnotherSubject, null),
-                Setting::how('direction', 'Blocks stand', new Choice(
-                    ['row' => 'side by side', 'column' => 'one below another'],
-                ), 'flex-direction'),
+                Setting::how('direction', 'Blocks stand', new Direction, 'flex-direction'),
                 Setting::how('gap', 'Between blocks', new StepOfScale, 'gap'),
                 Setting::how('align', 'Across', new Choice(
                     [

@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\PageBanner;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\NarrowPicture;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\Essential;
@@ -32,6 +33,7 @@ final readonly class PageBannerBlock implements BlockKind
             Shelf::Show,
             [
                 Setting::sourced('picture', 'Picture', new PictureChoice, ['source' => 'page.picture']),
+                ...NarrowPicture::settings(),
                 Setting::what('title', 'With the page’s title', new Toggle, true),
                 Setting::what('words', 'With its words', new Toggle, true),
                 Setting::how('height', 'At least high', new Amount(80, 900), '--banner-min'),
@@ -68,6 +70,7 @@ final readonly class PageBannerBlock implements BlockKind
             ? Composed::absent($settings->nothing('picture', 'no picture is chosen'))
             : Composed::shown([
                 'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
+                'narrow' => NarrowPicture::of($settings, $context),
                 'title' => $title,
                 'words' => $words,
             ]);

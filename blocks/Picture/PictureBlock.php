@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Picture;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\NarrowPicture;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Styling\StyleGroup;
@@ -29,6 +30,7 @@ final readonly class PictureBlock implements BlockKind
             Shelf::Say,
             [
                 Setting::sourced('picture', 'Picture', new PictureChoice, ['source' => 'product.picture']),
+                ...NarrowPicture::settings(),
                 Setting::what('alt', 'Said instead of it', new Text(300), ''),
                 Setting::sourced('link', 'Leads to', new Link, ''),
                 Setting::how('shape', 'Shape', new Choice(
@@ -61,7 +63,8 @@ final readonly class PictureBlock implements BlockKind
         $said = $alt === '' ? $picture->alt : $alt;
 
         return Composed::shown(
-            ['alt' => $said, 'link' => $settings->link('link')] + PictureData::of($picture, $context->addresses),
+            ['alt' => $said, 'link' => $settings->link('link'), 'narrow' => NarrowPicture::of($settings, $context)]
+                + PictureData::of($picture, $context->addresses),
             $said === '' ? 'Nothing is said instead of this picture to those who cannot see it' : null,
         );
     }

@@ -92,6 +92,8 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row')
                     ->eased(tablet: 4, phone: 2)
                     ->unless('layout', 'one stands below another', 'list'),
+                Setting::how('cardWidth', 'or each at least so wide', new Amount(80, 1200), '--grid-card')
+                    ->unless('layout', 'one stands below another', 'list'),
                 Setting::how(
                     'shape',
                     'Pictures are',

@@ -47,6 +47,10 @@ final readonly class PieceCss
             }
         }
 
+        if ($this->piece->limited && array_intersect_key($said, ['height' => 1, 'proportion' => 1]) !== []) {
+            $css['max-block-size'] ??= 'none';
+        }
+
         return $this->lines($css) + $this->place($said) + self::ground($said) + self::picture($said) + $this->movement(
             $said,
             $width,
@@ -109,8 +113,8 @@ final readonly class PieceCss
         return [
             ...$layers === [] ? [] : ['background-image' => implode(',', $layers)],
             ...$picture === null || $picture === 'none' ? [] : [
-                'background-size' => $said['groundFit'] ?? 'cover',
-                'background-position' => $said['groundMiddle'] ?? 'center',
+                'background-size' => $said['patternWidth'] ?? $said['groundFit'] ?? 'cover',
+                'background-position' => $said['groundMiddle'] ?? str_replace(')', '-at,center)', $picture),
             ],
         ];
     }

@@ -8,6 +8,7 @@ use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Styling\Eased;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Styling\Resolved;
+use Vestibra\Core\Styling\SaysBesides;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Styling\Width;
@@ -58,6 +59,7 @@ final class Styling
                     GroundPicture::property($number),
                     "url(\"{$addresses->picture($pictures[$number], 800)}\")",
                 );
+                $this->point($pictures[$number]);
             }
         }
         if ($node->how !== []) {
@@ -74,6 +76,15 @@ final class Styling
         $this->hide($node);
     }
 
+    /** What matters most about a picture stays in view where it is cut. */
+    private function point(Picture $picture): void
+    {
+        [$across, $down] = [25 * $picture->focusX, 25 * $picture->focusY];
+        if ([$across, $down] !== [50, 50]) {
+            $this->sheet->define(GroundPicture::point($picture->id), "$across% $down%");
+        }
+    }
+
     /** @return Rules */
     private static function rules(Node $node, Definition $definition): array
     {
@@ -86,7 +97,10 @@ final class Styling
                 $key = $own === null ? StyleKey::parse($name) : null;
                 $property = $key === null ? null : $all[$key->property] ?? null;
                 if ($own?->property !== null && $own->type instanceof StyleValue) {
-                    $rules[] = [$width, [$own->property => $own->type->css($value)], '', PieceState::Usual];
+                    $besides = $own->type instanceof SaysBesides ? $own->type->besides($value) : [];
+                    $rules[] = [
+                        $width, [$own->property => $own->type->css($value)] + $besides, '', PieceState::Usual,
+                    ];
                 } elseif ($key !== null && $property !== null) {
                     ($pieces[$key->piece] ??= new Resolved(StyleProperties::parts()))
                         ->set($key->property, $key->state, $width, $property->type->css($value));

@@ -264,6 +264,7 @@ final readonly class TemplateSchema
             'measure' => self::measure($type),
             'html', 'link', 'rich-text' => ['type' => 'string', 'maxLength' => $type['max']],
             'day' => ['type' => 'string', 'pattern' => '^(?:|'.self::DAY.')$'],
+            'time' => ['type' => 'string', 'pattern' => '^(?:|(?:[01][0-9]|2[0-3]):[0-5][0-9])$'],
             'days' => ['anyOf' => [self::days(), ['type' => 'array', 'maxItems' => 0]]],
             'widths' => self::listed(['enum' => array_column(Width::cases(), 'value')]) + ['minItems' => 1],
             'around' => ['anyOf' => [['type' => 'boolean'], self::NUMBER]],

@@ -15,7 +15,8 @@ use Vestibra\Core\Templates\Types\Order;
  * The blocks of a band one below another at a width, across its columns, where the owner wants it so. A column with a
  * look of its own, or that stays in view, moves as a whole.
  *
- * @shape Sequence array{set: bool, drawn: list<string>, seen: list<string>, elsewhere: list<string>, whole: array<string, string>}
+ * @shape Sequence array{set: bool, drawn: list<string>, seen: list<string>, elsewhere: list<string>,
+ *     whole: array<string, string>}
  *
  * @api
  */
@@ -149,7 +150,8 @@ final readonly class Sequence
     private static function columns(Node $band, Width $width): array
     {
         $columns = $band->children;
-        usort($columns, static fn (Node $one, Node $other): int => self::place($one, $width) <=> self::place($other, $width));
+        $place = static fn (Node $column): int => self::place($column, $width);
+        usort($columns, static fn (Node $one, Node $other): int => $place($one) <=> $place($other));
         $ids = array_map(static fn (Node $column): string => $column->id, $columns);
 
         return self::settled($band, 'stack', $width) === 'column-reverse' ? array_reverse($ids) : $ids;
@@ -194,8 +196,8 @@ final readonly class Sequence
     }
 
     /**
-     * What an order names, as what moves now: a column that comes apart stands for its blocks, a block of one that moves
-     * as a whole for that.
+     * What an order names, as what moves now: a column that comes apart stands for its blocks, a block of one that
+     * moves as a whole for that.
      *
      * @param  list<string>  $wanted
      * @param  array<string, list<string>>  $columns

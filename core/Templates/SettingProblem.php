@@ -41,6 +41,7 @@ enum SettingProblem: string implements ProblemCode
     case NotConditions = 'setting.not-conditions';
     case NotARule = 'setting.not-a-rule';
     case NotDays = 'setting.not-days';
+    case NotAnHour = 'setting.not-an-hour';
     case DaysEndFirst = 'setting.days-end-first';
     case UnknownSource = 'setting.unknown-source';
 }

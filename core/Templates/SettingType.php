@@ -10,8 +10,8 @@ namespace Vestibra\Core\Templates;
  * @shape Value string|int|bool|list<string>|list<int>|list<Condition>|list<LinkLine>|Days|Source|Reach|null
  * @shape SettingTypeName
  *     'amount'|'around'|'card'|'choice'|'colour'|'conditions'|'day'|'days'|'extent'|'html'|'link'|'links'|'measure'|
- *     'numbered'|'numbers'|'order'|'picture'|'products'|'proportion'|'rich-text'|'rule'|'several'|'shadow'|'step'|'text'|
- *     'toggle'|'widths'
+ *     'numbered'|'numbers'|'order'|'picture'|'products'|'proportion'|'rich-text'|'rule'|'several'|'shadow'|'step'|
+ *     'text'|'time'|'toggle'|'widths'
  *
  * @api
  */

@@ -36,6 +36,7 @@ final readonly class Piece
      *     stands
      * @param  string  $roomIn  what stands right in it and takes its room inside, as `> .inner`; empty where it has
      *     that room itself
+     * @param  bool  $limited  whether it is no higher than suits the window, unless somebody says how high it is
      * @param  bool  $lined  whether it has a line of its own, so that a width alone keeps its colour
      */
     private function __construct(
@@ -48,6 +49,7 @@ final readonly class Piece
         public bool $chief = false,
         public bool $narrow = false,
         public string $roomIn = '',
+        public bool $limited = false,
     ) {
     }
 
@@ -128,6 +130,7 @@ final readonly class Piece
             $this->chief,
             $this->narrow,
             $this->roomIn,
+            $this->limited,
         );
     }
 
@@ -143,6 +146,7 @@ final readonly class Piece
             $this->chief,
             $this->narrow,
             $this->roomIn,
+            $this->limited,
         );
     }
 
@@ -158,6 +162,7 @@ final readonly class Piece
             $this->chief,
             true,
             $this->roomIn,
+            $this->limited,
         );
     }
 
@@ -174,6 +179,24 @@ final readonly class Piece
             $this->chief,
             $this->narrow,
             $selector,
+            $this->limited,
+        );
+    }
+
+    /** No higher than suits the window, as its style sheet says, unless somebody says how high it is. */
+    public function limited(): self
+    {
+        return new self(
+            $this->name,
+            $this->label,
+            $this->selector,
+            $this->groups,
+            $this->states,
+            $this->lined,
+            $this->chief,
+            $this->narrow,
+            $this->roomIn,
+            true,
         );
     }
 
@@ -189,6 +212,7 @@ final readonly class Piece
             true,
             $this->narrow,
             $this->roomIn,
+            $this->limited,
         );
     }
 
@@ -204,6 +228,7 @@ final readonly class Piece
             $this->chief,
             $this->narrow,
             $this->roomIn,
+            $this->limited,
         );
     }
 

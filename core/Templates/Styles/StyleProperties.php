@@ -223,6 +223,14 @@ final class StyleProperties
                 instead: 'there is no picture on the ground',
             ),
             new StyleProperty(
+                'patternWidth',
+                'As a pattern, so wide',
+                $group,
+                new Amount(8, 1200),
+                needs: ['groundPicture'],
+                instead: 'there is no picture on the ground',
+            ),
+            new StyleProperty(
                 'groundMiddle',
                 'Its middle',
                 $group,

@@ -37,6 +37,12 @@ final readonly class GroundPicture implements NamesThings, SettingType, StyleVal
         return is_int($value) ? 'var('.self::property($value).')' : 'none';
     }
 
+    /** The name of the custom property that holds what has to stay in view of it, where that is not its middle. */
+    public static function point(int $picture): string
+    {
+        return self::property($picture).'-at';
+    }
+
     /** The name of the custom property that holds its file. */
     public static function property(int $picture): string
     {

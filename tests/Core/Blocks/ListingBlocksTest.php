@@ -221,12 +221,15 @@ final class ListingBlocksTest extends TestCase
         $plain = new Assortment(SubjectKind::Tag, 4, 'gift', 'Gift');
         $banner = self::block(new Node('b', 'page-banner'))->data;
         self::assertSame([5, 'Bottled', 'In glass.'], [$banner['picture']['id'], $banner['title'], $banner['words']]);
-        self::assertSame([null, 'Gift', ''], array_values(self::block(new Node('b', 'page-banner'), $plain)->data));
+        self::assertSame(
+            ['picture' => null, 'narrow' => null, 'title' => 'Gift', 'words' => ''],
+            self::block(new Node('b', 'page-banner'), $plain)->data,
+        );
         self::assertSame(
             ['', ''],
             array_values(array_diff_key(
                 self::block(new Node('b', 'page-banner', ['title' => false, 'words' => false]))->data,
-                ['picture' => true],
+                ['picture' => true, 'narrow' => true],
             )),
         );
         self::assertSame(

@@ -186,6 +186,64 @@ final class MoreBlocksTest extends TestCase
         self::assertNotNull($this->absent('facts-table', [], Pages::ink()));
     }
 
+    /** @return iterable<string, array{array<string, string>, string, string|null}> */
+    public static function hours(): iterable
+    {
+        $day = ['to' => 'day', 'day' => '2026-11-24'];
+        yield 'an hour of a day' => [$day + ['hour' => '17:30'], '2026-11-24 12:00:00', '2026-11-24T17:30:00Z'];
+        yield 'which is over' => [$day + ['hour' => '17:30'], '2026-11-24 17:30:00', null];
+        yield 'no hour: the end of the day' => [$day + ['hour' => ''], '2026-11-24 17:30:00', '2026-11-25T00:00:00Z'];
+        yield 'an hour of no day' => [['to' => 'day', 'hour' => '17:30'], '2026-11-24 12:00:00', null];
+        $daily = ['to' => 'daily', 'hour' => '14:00'];
+        yield 'an hour of every day, today' => [$daily, '2026-11-24 13:59:59', '2026-11-24T14:00:00Z'];
+        yield 'and tomorrow' => [$daily, '2026-11-24 14:00:00', '2026-11-25T14:00:00Z'];
+        yield 'in summer the shop’s clock is an hour ahead' => [$daily, '2026-07-01 12:30:00', '2026-07-01T13:00:00Z'];
+        $night = ['to' => 'daily', 'hour' => '00:15'];
+        yield 'and so is its day' => [$night, '2026-07-01 23:10:00', '2026-07-01T23:15:00Z'];
+        yield 'over the night in which clocks go back' => [$daily, '2026-10-24 13:30:00', '2026-10-25T14:00:00Z'];
+        yield 'no hour' => [['to' => 'daily'], '2026-11-24 12:00:00', null];
+    }
+
+    /** @param  array<string, string>  $what */
+    #[DataProvider('hours')]
+    public function test_a_countdown_counts_to_an_hour_of_the_shop(array $what, string $now, ?string $until): void
+    {
+        $block = Pages::block(new Node('b', 'countdown', $what), Pages::ink(), now: $now);
+
+        self::assertSame($until, $block->absent === null ? $block->data['until'] : null);
+        self::assertSame($until === null ? null : (new DateTimeImmutable($until))->getTimestamp(), $block->until);
+    }
+
+    public function test_another_picture_stands_on_narrow_screens(): void
+    {
+        $one = static fn (array $what): mixed => Pages::block(
+            new Node('b', 'picture', ['picture' => 50] + $what),
+            Pages::ink(),
+        )->data['narrow'];
+
+        self::assertNull($one([]));
+        self::assertSame(
+            ['(max-width:639px)', '/pictures/file50-400.webp', 'phone-focus-x2 phone-focus-y2'],
+            array_values(self::some($one(['narrowPicture' => 50]), 'media', 'small', 'focus')),
+        );
+        self::assertSame(
+            ['(max-width:899px)', 'tablet-focus-x2 tablet-focus-y2'],
+            array_values(self::some($one(['narrowPicture' => 50, 'narrowOn' => 'tablet']), 'media', 'focus')),
+        );
+    }
+
+    public function test_a_pattern_is_as_wide_as_somebody_says_and_else_no_wider_than_its_picture(): void
+    {
+        $wide = static fn (array $what): mixed => Pages::band(
+            new Node('band', 'band', ['picture' => 50, 'fit' => 'pattern'] + $what),
+            Pages::ink(),
+        )->data['patternWidth'];
+
+        self::assertSame(400, $wide([]));
+        self::assertSame(64, $wide(['patternWidth' => 64]));
+        self::assertSame(900, $wide(['patternWidth' => 900]));
+    }
+
     public function test_a_countdown_ends_with_the_sale_or_with_a_day_of_the_shops_calendar(): void
     {
         $sale = self::one(new Variant(1, 'S', [], 1000, 800, saleUntil: new DateTimeImmutable('2026-11-26 15:30:00')));

@@ -6,6 +6,7 @@ namespace Vestibra\Tests\Core\Composing;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Composing\BlockStyles;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Tests\Core\Blocks\Pages;
@@ -95,12 +96,35 @@ final class BlockStylesTest extends TestCase
             [
                 'one' => ':root{--picture-3:url("/pictures/file3-800.webp")}'
                     .'[data-s-one][data-b]{background-image:var(--picture-3);'
-                    .'background-size:cover;background-position:center}',
+                    .'background-size:cover;background-position:var(--picture-3-at,center)}',
             ],
             self::changed(
                 self::page(self::note('one')),
                 self::page(self::note('one', ['desktop' => ['groundPicture' => 3]])),
             ),
+        );
+    }
+
+    public function test_what_matters_most_about_a_picture_stays_in_view_where_it_is_a_ground(): void
+    {
+        $picture = new Picture(3, 'file3', 800, 600, '', focusX: 1, focusY: 4);
+        $css = self::styles()->changed(
+            self::page(self::note('one')),
+            self::page(self::note('one', ['desktop' => ['groundPicture' => 3]])),
+            static fn (Node $block): array => [3 => $picture],
+        )['one'] ?? '';
+
+        self::assertStringContainsString('--picture-3-at:25% 100%', $css);
+        self::assertStringContainsString('background-position:var(--picture-3-at,center)', $css);
+    }
+
+    public function test_a_card_that_is_at_least_so_high_has_lines_of_its_own(): void
+    {
+        $card = new Node('c', 'card');
+
+        self::assertSame(
+            ['c' => '[data-s-c][data-b]{min-block-size:320px;grid-template-rows:none}'],
+            self::changed($card, new Node('c', 'card', how: ['desktop' => ['height' => 320]])),
         );
     }
 

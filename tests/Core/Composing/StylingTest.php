@@ -100,7 +100,7 @@ final class StylingTest extends TestCase
             'note',
             ['desktop' => ['groundPicture' => 50]],
             ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-image:var(--picture-50);"
-                .'background-size:cover;background-position:center}',
+                .'background-size:cover;background-position:var(--picture-50-at,center)}',
         ];
         yield 'a pattern in its own size, elsewhere none' => [
             'note',
@@ -111,10 +111,36 @@ final class StylingTest extends TestCase
             ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-image:var(--picture-50);"
                 ."background-size:auto;background-position:top}$phone{{$at}{background-image:none}}",
         ];
+        yield 'as a pattern it is as wide as somebody says' => [
+            'note',
+            ['desktop' => ['groundPicture' => 50, 'groundFit' => 'auto', 'patternWidth' => 80]],
+            ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-image:var(--picture-50);"
+                .'background-size:80px;background-position:var(--picture-50-at,center)}',
+        ];
+        yield 'what is held one below another begins on one edge' => [
+            'holder',
+            ['desktop' => ['direction' => 'column'], 'phone' => ['direction' => 'row']],
+            "{$at}{flex-direction:column;--holder-across:stretch}$phone{{$at}{flex-direction:row;"
+                .'--holder-across:center}}',
+        ];
+        yield 'what has a height by the window takes one that somebody says' => [
+            'gallery',
+            ['desktop' => ['main.height' => 900]],
+            "$at .gallery-stage{block-size:900px;max-block-size:none}",
+        ];
+        yield 'or a shape' => [
+            'gallery',
+            ['desktop' => ['main.proportion' => '4/5'], 'phone' => ['main.mostHeight' => 200]],
+            "$at .gallery-stage{aspect-ratio:4 / 5;max-block-size:none}"
+                ."$phone{{$at} .gallery-stage{max-block-size:200px}}",
+        ];
+        yield 'others do not' =>
+            ['picture', ['desktop' => ['picture.height' => 90]], "$at .picture{block-size:90px}"];
         yield 'a picture that is no longer there is none' => [
             'note',
             ['desktop' => ['groundPicture' => 999]],
-            "{$at}{background-image:var(--picture-999);background-size:cover;background-position:center}",
+            "{$at}{background-image:var(--picture-999);background-size:cover;"
+                .'background-position:var(--picture-999-at,center)}',
         ];
         yield 'colours that change, over a picture' => [
             'note',
@@ -122,7 +148,8 @@ final class StylingTest extends TestCase
             ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-color:color-mix(in "
                 .'srgb,var(--colour-ground) 80%,transparent);background-image:linear-gradient(180deg,color-mix(in '
                 .'srgb,var(--colour-ground) 80%,transparent),color-mix(in srgb,var(--colour-ground) '
-                .'20%,transparent)),var(--picture-50);background-size:cover;background-position:center}',
+                .'20%,transparent)),var(--picture-50);background-size:cover;'
+                .'background-position:var(--picture-50-at,center)}',
         ];
         yield 'nothing it could change from' => ['note', ['desktop' => ['groundTo' => 'surface']], ''];
         yield 'filters together' => [

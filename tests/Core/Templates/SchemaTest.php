@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Types\Order;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Tests\Core\Blocks\Pages;
 
@@ -53,7 +54,8 @@ final class SchemaTest extends TestCase
         foreach ($definition->settings() as $setting) {
             $sourced = is_array($setting->default) && isset($setting->default['source']);
             $good = $setting->question === Question::How
-                ? $setting->default === null && $setting->property !== null
+                ? $setting->default === null
+                    && ($setting->property !== null || $setting->type instanceof Order)
                 : $sourced || $setting->type->problem($setting->default) === null;
             $wrong = $good ? $wrong : [...$wrong, $setting->name];
         }

@@ -83,7 +83,8 @@ final class SequenceTest extends TestCase
         yield 'room inside on the phone alone' => [['phone' => ['paddingLeft' => 20]], Width::Phone, true];
         yield 'which the tablet has not' => [['phone' => ['paddingLeft' => 20]], Width::Tablet, false];
         yield 'letters' => [['desktop' => ['size' => 20, 'colour' => 'ink']], Width::Phone, false];
-        yield 'its share and distances' => [['desktop' => ['share' => 2, 'gap' => 3, 'width' => 40]], Width::Phone, false];
+        yield 'its share and distances' =>
+            [['desktop' => ['share' => 2, 'gap' => 3, 'width' => 40]], Width::Phone, false];
         yield 'it stays in view' => [['desktop' => ['staysInView' => true]], Width::Tablet, true];
         yield 'which no column does on a phone' => [['desktop' => ['staysInView' => true]], Width::Phone, false];
         yield 'and not where it does not any more' => [
@@ -151,9 +152,8 @@ final class SequenceTest extends TestCase
         $count = count($sequence->seen);
         $best = $count;
         for ($mask = 0; $mask < 1 << $count; $mask++) {
-            $kept = array_values(
-                array_filter($sequence->seen, static fn (int $at): bool => ($mask >> $at & 1) === 1, ARRAY_FILTER_USE_KEY),
-            );
+            $isKept = static fn (int $at): bool => ($mask >> $at & 1) === 1;
+            $kept = array_values(array_filter($sequence->seen, $isKept, ARRAY_FILTER_USE_KEY));
             if ($kept === array_values(array_intersect($sequence->drawn, $kept))) {
                 $best = min($best, $count - count($kept));
             }

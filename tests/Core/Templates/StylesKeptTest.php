@@ -41,6 +41,7 @@ final class StylesKeptTest extends TestCase
         'ground' => ['background-color', ['#aabbcc', 'none'], ['#abc']],
         'groundTo' => ['', ['#aabbcc'], ['#abc']],
         'groundTurn' => ['', ['down', 'right', 'corner'], ['up']],
+        'patternWidth' => ['', [8, 1200], [7, 1201, '20px']],
         'groundFit' => ['', ['cover', 'contain', 'auto'], ['fill']],
         'groundMiddle' => ['', ['center', 'top', 'bottom', 'left', 'right'], ['middle']],
         'line' => ['', [0, 40], [-1, 41, '1rem']],

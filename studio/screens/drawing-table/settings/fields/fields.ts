@@ -24,6 +24,7 @@ import SeveralField from './SeveralField.svelte';
 import ShadowStyle from './ShadowStyle.svelte';
 import StepStyle from './StepStyle.svelte';
 import ThingsField from './ThingsField.svelte';
+import TimeField from './TimeField.svelte';
 import ToggleField from './ToggleField.svelte';
 import ToggleStyle from './ToggleStyle.svelte';
 import WidthsField from './WidthsField.svelte';
@@ -68,6 +69,7 @@ export const FIELDS: Record<SettingTypeName, Entry> = {
     shadow: { style: ShadowStyle },
     step: { style: StepStyle },
     text: { field: WordsField },
+    time: { field: TimeField },
     toggle: { field: ToggleField, style: ToggleStyle, labelled: true },
     widths: { field: WidthsField, labelled: true },
 };
