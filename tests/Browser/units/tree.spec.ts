@@ -176,3 +176,18 @@ test('a copy has new ids throughout, something new only where it had none', () =
     expect(copy.children?.[0]?.id).not.toBe('y');
     expect(withIds({ id: 'x', kind: 'text' }).id).toBe('x');
 });
+
+test('in a copy of a band its order of blocks names the copies; what it named elsewhere is left out', () => {
+    const order = (...ids: string[]) => ({ phone: { sequence: ids } });
+    const band = {
+        id: 'band',
+        kind: 'band',
+        how: order('b', 'gone', 'a'),
+        children: [{ id: 'c', kind: 'column', children: [node('a', 'text'), node('b', 'text')] }],
+    } as TreeNode;
+    const copy = withIds(band, true);
+    const [a, b] = copy.children?.[0]?.children ?? [];
+    expect(copy.how).toEqual(order(b?.id ?? '', a?.id ?? ''));
+    expect(band.how).toEqual(order('b', 'gone', 'a'));
+    expect(withIds(band).how).toEqual(band.how);
+});

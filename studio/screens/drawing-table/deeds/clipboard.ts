@@ -4,6 +4,7 @@ import { notices } from '../../../lib/notices.svelte';
 import { treeFormat } from '../../../generated/names';
 import type { Edit, NewNode, TreeNode } from '../../../lib/types';
 import type { Table } from '../table.svelte';
+import { fitted, saidOf, type LeftOut } from './otherPages';
 import { find, placeInside, withIds, type Place } from '../tree/tree';
 
 /** Blocks as text: what is copied, and what can be pasted into any template. */
@@ -21,6 +22,18 @@ export function copy(table: Table): void {
     inBrowser.set(MEMORY, text);
     void navigator.clipboard?.writeText(text).catch(() => undefined);
     notices.say(`${said(table)} copied. Paste into this template or another one.`);
+}
+
+/** All that stands on the page, to be pasted into any other. */
+export function copyPage(table: Table): void {
+    const text = packedOf(table.draft.tree.children ?? []);
+    if (text === null) {
+        notices.warn(`Nothing stands on this ${table.about.thing} yet.`);
+        return;
+    }
+    inBrowser.set(MEMORY, text);
+    void navigator.clipboard?.writeText(text).catch(() => undefined);
+    notices.say(`The whole ${table.about.thing} copied. Paste it into another template, also of other pages.`);
 }
 
 export async function cut(table: Table): Promise<void> {
@@ -59,10 +72,22 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
         notices.warn(content);
         return;
     }
+    const left: LeftOut = { blocks: [], sources: [] };
+    const room = {
+        kinds: table.kinds,
+        fits: (kind: string): boolean => table.about.fits(kind),
+        sources: table.now.data.sources,
+    };
+    const blocks = content.blocks.flatMap((block) => fitted(block, room, left) ?? []);
+    const lacking = saidOf(left, pageOf(table));
+    if (blocks.length === 0) {
+        notices.warn(`Nothing was pasted. ${lacking}`);
+        return;
+    }
     const edits: Edit[] = [];
     const ids: string[] = [];
     let place: Place | null = table.selection.place;
-    for (const block of content.blocks) {
+    for (const block of blocks) {
         const where: Place | null =
             place ??
             (inside && table.selection.id !== null
@@ -79,7 +104,7 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
     }
     if (await table.edits.send(edits, undefined, false, content.format)) {
         table.selection.selectAll(ids);
-        notices.say(`${counted(ids.length, 'block')} pasted.`, {
+        notices.say([`${counted(ids.length, 'block')} pasted.`, lacking].join(' ').trim(), {
             words: 'Take this back',
             do: () => void table.undo(),
         });
@@ -87,9 +112,14 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
 }
 
 function packed(table: Table): string | null {
-    const blocks = table.selection.chosen
-        .flatMap((id) => find(table.draft.tree, id) ?? [])
-        .filter((node) => !table.kinds.isRoot(node.kind));
+    return packedOf(
+        table.selection.chosen
+            .flatMap((id) => find(table.draft.tree, id) ?? [])
+            .flatMap((node) => (table.kinds.isRoot(node.kind) ? (node.children ?? []) : [node])),
+    );
+}
+
+function packedOf(blocks: TreeNode[]): string | null {
     if (blocks.length === 0) return null;
     const content: Packed = { vestibra: 'blocks', format: treeFormat, blocks: blocks.map(bare) };
     return JSON.stringify(content);
@@ -130,6 +160,14 @@ function parsed(text: string): Partial<Packed> | null {
     } catch {
         return null;
     }
+}
+
+/** What it is pasted into, as “a category page”. */
+function pageOf(table: Table): string {
+    const { thing, words } = table.about;
+    return thing === 'page' && table.about.isPage
+        ? `${words.single ? 'the' : 'a'} ${words.page}`
+        : `${table.about.isPage ? 'a' : 'this'} ${thing}`;
 }
 
 function said(table: Table): string {

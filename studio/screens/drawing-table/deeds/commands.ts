@@ -1,4 +1,4 @@
-import { copy, cut, pasteFromMemory } from './clipboard';
+import { copy, copyPage, cut, pasteFromMemory } from './clipboard';
 import { giveFinish, keptFinish, takeFinish } from './takenStyles';
 import { unshare } from './keptParts';
 import { besideInSequence, chosenInSequence, putInSequence } from './sequences';
@@ -111,7 +111,7 @@ export const blockCommands: Command[] = [
         words: 'Copy',
         purpose: 'Copies',
         keys: 'Ctrl C',
-        can: (table) => table.selection.node !== null && !table.kinds.isRoot(table.selection.node.kind),
+        can: (table) => table.selection.node !== null,
         do: copy,
         byEvent: true,
     },
@@ -397,6 +397,18 @@ export const pageCommands: Command[] = [
     { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },
     { words: 'Shelf', can: () => true, do: (table) => table.row.show('shelf') },
     { words: 'Samples', can: () => true, do: (table) => table.row.show('samples') },
+    {
+        words: 'Copy the whole page',
+        purpose: 'The template',
+        can: (table) => (table.draft.tree.children ?? []).length > 0,
+        do: copyPage,
+    },
+    {
+        words: 'Paste what was copied',
+        purpose: 'The template',
+        can: (table) => table.mayEdit,
+        do: (table) => void pasteFromMemory(table),
+    },
     {
         words: 'Throw the draft away: as what is live',
         purpose: 'The template',

@@ -2,7 +2,7 @@
     import PictureField from '../../../../parts/PictureField.svelte';
     import type { FieldProps } from './props';
 
-    let { table, id, value, source, set, setOtherwise }: FieldProps = $props();
+    let { table, setting, id, value, source, set, setOtherwise }: FieldProps = $props();
 </script>
 
 {#if source}
@@ -32,4 +32,7 @@
         disabled={!table.mayEdit}
         change={(next) => set(next)}
     />
+    {#if typeof value === 'number' && setting.default === null && table.mayEdit}
+        <button type="button" class="word mt-1 text-xs" onclick={() => set(null)}>without one</button>
+    {/if}
 {/if}
