@@ -2,25 +2,31 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
 /**
- * Nothing that axe knows of is wrong by WCAG 2.2 A and AA. Pages drawn small, as pictures, are left out: they have
- * tests of their own. What lies over a page for a moment is looked at alone: what it covers is not reached meanwhile.
+ * Nothing that axe knows of is wrong by WCAG 2.2 A and AA, in the Studio by day and in the evening. Pages drawn small,
+ * as pictures, are left out: they have tests of their own. What lies over a page for a moment is looked at alone: what
+ * it covers is not reached meanwhile.
  */
 export async function expectAccessible(page: Page, within = 'html'): Promise<void> {
-    const { violations } = await new AxeBuilder({ page })
-        .setLegacyMode()
-        .include(within)
-        .exclude('[aria-hidden="true"] iframe')
+    const eyes = (): AxeBuilder =>
+        new AxeBuilder({ page }).setLegacyMode().include(within).exclude('[aria-hidden="true"] iframe');
+    const { violations } = await eyes()
         .options({
             runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] },
             resultTypes: ['violations'],
         })
         .analyze();
-    expect(
-        violations.map(
-            (found) =>
-                `${found.id}: ${found.nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`,
-        ),
-    ).toEqual([]);
+    expect(violations.map(inWords)).toEqual([]);
+    const byDay = await page.evaluate(() => matchMedia('(prefers-color-scheme: light)').matches);
+    if (!byDay || !new URL(page.url()).pathname.startsWith('/studio/')) return;
+    // Nothing but colours is another in the evening.
+    await page.emulateMedia({ colorScheme: 'dark' });
+    const evening = await eyes().withRules(['color-contrast']).analyze();
+    await page.emulateMedia({ colorScheme: 'light' });
+    expect(evening.violations.map(inWords), 'in the evening').toEqual([]);
+}
+
+function inWords(found: { id: string; nodes: { target: unknown[]; failureSummary?: string }[] }): string {
+    return `${found.id}: ${found.nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`;
 }
 
 /** Everything on the screen lies in a landmark, of which there is one main. */
