@@ -87,7 +87,7 @@ final readonly class CountdownBlock implements BlockKind
     {
         $zone = $context->shop->zone();
 
-        return $hour === '' || $day === '' ? $zone->endOf($day) : $zone->instant("$day $hour");
+        return $hour === '' ? $zone->endOf($day) : $zone->instant("$day $hour");
     }
 
     /** The hour on the shop's clock that comes next, today or tomorrow. */

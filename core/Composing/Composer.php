@@ -63,7 +63,6 @@ final readonly class Composer
             if ($node->how !== [] || isset($node->when['widths'])) {
                 $sheet->marks->of($node->id);
             }
-            SequenceCss::mark($node, $sheet->marks);
         }
         $failures = [];
         $page = HeadingLevels::onCards($this->node($tree, $context, $styling, false, $failures), $this->schema);

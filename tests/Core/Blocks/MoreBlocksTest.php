@@ -200,6 +200,7 @@ final class MoreBlocksTest extends TestCase
         yield 'in summer the shop’s clock is an hour ahead' => [$daily, '2026-07-01 12:30:00', '2026-07-01T13:00:00Z'];
         $night = ['to' => 'daily', 'hour' => '00:15'];
         yield 'and so is its day' => [$night, '2026-07-01 23:10:00', '2026-07-01T23:15:00Z'];
+        yield 'where it is tomorrow already' => [$night, '2026-07-01 23:20:00', '2026-07-02T23:15:00Z'];
         yield 'over the night in which clocks go back' => [$daily, '2026-10-24 13:30:00', '2026-10-25T14:00:00Z'];
         yield 'no hour' => [['to' => 'daily'], '2026-11-24 12:00:00', null];
     }

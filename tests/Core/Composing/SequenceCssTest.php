@@ -76,6 +76,13 @@ final class SequenceCssTest extends TestCase
             'gap:var(--step-7)',
             self::css(self::band(self::ORDER, ['desktop' => ['gap' => 7]])),
         );
+        $tablet = self::css(self::band(
+            ['tablet' => ['sequence' => ['c', 'a', 'b']]],
+            ['tablet' => ['gap' => 2], 'phone' => ['gap' => 5]],
+        ));
+        [$wide, $narrow] = explode('@media (max-width:639px)', $tablet);
+        self::assertStringContainsString('gap:var(--step-2)', $wide);
+        self::assertStringContainsString('gap:var(--step-5)', $narrow);
     }
 
     public function test_the_canvas_is_told_of_the_band_when_something_in_it_changed(): void
@@ -94,6 +101,9 @@ final class SequenceCssTest extends TestCase
     public function test_a_page_without_an_order_says_nothing_of_it(): void
     {
         self::assertSame('', self::css(self::band([])));
+        foreach (Pages::page(self::page(self::band([])), Pages::ink())->page->walk() as $node) {
+            self::assertNull($node->mark, $node->id);
+        }
     }
 
     private static function css(Node $band): string

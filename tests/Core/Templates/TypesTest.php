@@ -29,6 +29,7 @@ use Vestibra\Core\Templates\Types\RichText;
 use Vestibra\Core\Templates\Types\Rule;
 use Vestibra\Core\Templates\Types\Several;
 use Vestibra\Core\Templates\Types\ShareOfBand;
+use Vestibra\Core\Templates\Types\TimeOfDay;
 use Vestibra\Tests\Core\Blocks\Pages;
 
 /** Which values settings take, and which they refuse. */
@@ -91,6 +92,11 @@ final class TypesTest extends TestCase
         yield 'products, too many' => [new Products, range(1, 25), false];
         yield 'day' => [new Day, '2028-02-29', true];
         yield 'no day' => [new Day, '', true];
+        foreach (['' => true, '00:00' => true, '09:30' => true, '23:59' => true, '24:00' => false, '9:30' => false,
+            '12:60' => false, '12:30:00' => false, "12:30\n" => false] as $hour => $fits) {
+            yield "hour $hour" => [new TimeOfDay, $hour, $fits];
+        }
+        yield 'hour, number' => [new TimeOfDay, 930, false];
         yield 'day that is none' => [new Day, '2027-02-29', false];
         yield 'days' => [new Days, ['from' => '2026-12-01', 'to' => '2026-12-01'], true];
         yield 'days, open' => [new Days, ['from' => null], true];
