@@ -66,7 +66,7 @@ final readonly class BandBlock implements BlockKind
                 ), '--band-stack'),
                 Setting::arranged(
                     Sequence::SETTING,
-                    'Order on the phone',
+                    'Order of its blocks',
                     new Order('> .band-inner', '> .column-inner'),
                 ),
                 Setting::how('gap', 'Between columns', new StepOfScale, '--band-gap'),

@@ -98,7 +98,7 @@ test('on the phone blocks stand in an order of their own, across columns', async
     });
     await test.step('and back', async () => {
         await page.getByRole('button', { name: /^phone 390/ }).click();
-        await settings(page).getByRole('button', { name: 'back to column after column' }).click();
+        await settings(page).getByRole('button', { name: 'back to the order of the columns' }).click();
         await expect.poll(first3).toEqual(['.gallery', '.title', '.price']);
         await page.getByRole('button', { name: 'Undo' }).click();
         await expect.poll(first3).toEqual(['.title', '.price', '.gallery']);

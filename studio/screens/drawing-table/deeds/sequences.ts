@@ -34,3 +34,13 @@ export function orderBand(table: Table, band: string, order: string[] | null): P
         { edit: 'set', id: band, question: 'how', width: table.widthName, setting: 'sequence', value: order },
     ]);
 }
+
+/** Whether the columns of a band stand one below another on the page, as it is drawn at the width that is looked at. */
+export function standsBelow(table: Table, band: string): boolean {
+    const canvas = table.beside.phone ? table.beside.canvas : table.canvas;
+    void [canvas.settled, table.draft];
+    const inner = canvas.element(band)?.querySelector(':scope > .band-inner');
+    return inner
+        ? (canvas.window?.getComputedStyle(inner).flexDirection ?? '').startsWith('column')
+        : table.widthName === 'phone';
+}

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { TreeNode } from '../../../../lib/types';
-    import { besideInSequence, putInSequence } from '../../deeds/sequences';
+    import { besideInSequence, putInSequence, standsBelow } from '../../deeds/sequences';
     import type { Table } from '../../table.svelte';
     import { placeInWords, sequenceOf } from '../../tree/sequence';
 
@@ -10,7 +10,7 @@
         of !== null &&
             node.id !== of.band.id &&
             table.selection.besides.length === 0 &&
-            (of.sequence.set || table.widthName === 'phone'),
+            (of.sequence.set || standsBelow(table, of.band.id)),
     );
     const name = (id: string): string => table.about.nameOf(id);
 

@@ -2,7 +2,7 @@
     import { tick } from 'svelte';
     import type { TreeNode } from '../../../../lib/types';
     import GripDots from '../../../../parts/GripDots.svelte';
-    import { orderBand, putInSequence } from '../../deeds/sequences';
+    import { orderBand, putInSequence, standsBelow } from '../../deeds/sequences';
     import type { Table } from '../../table.svelte';
     import { placeInWords } from '../../tree/sequence';
     import { styleAt } from '../../tree/tree';
@@ -12,8 +12,8 @@
     const sequence = $derived(width === 'desktop' ? undefined : table.draft.sequences[band.id]?.[width]);
     const style = $derived(styleAt(band, 'sequence', width));
     const own = $derived(style.from === width);
-    /** On the phone columns stand one below another anyway: their blocks are put in order at once. */
-    const listed = $derived(sequence !== undefined && (sequence.set || width === 'phone'));
+    /** Where columns stand one below another anyway their blocks are put in order at once. */
+    const listed = $derived(sequence !== undefined && (sequence.set || standsBelow(table, band.id)));
     let list: HTMLElement | undefined = $state();
     let dragged = $state.raw<{ id: string; at: number } | null>(null);
     let said = $state('');
@@ -84,8 +84,7 @@
         </h4>
         {#if own && table.mayEdit}<button
                 class="word ml-auto text-xs"
-                onclick={() => void orderBand(table, band.id, null)}
-                >{width === 'phone' ? 'back to column after column' : 'back to side by side'}</button
+                onclick={() => void orderBand(table, band.id, null)}>back to the order of the columns</button
             >{:else if style.from !== null && width !== 'desktop'}<span class="ml-auto text-xs text-quiet"
                 >as on the {style.from}</span
             >{/if}
