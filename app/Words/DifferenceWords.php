@@ -9,6 +9,7 @@ use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Difference;
 use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\Types\Order;
 
 /** What a draft changes, in the shopkeeper's words. */
 final readonly class DifferenceWords
@@ -40,6 +41,9 @@ final readonly class DifferenceWords
         $width = $difference->width === '' || $difference->width === Width::Desktop->value
             ? ''
             : " on $difference->width";
+        if ($difference->setting?->type instanceof Order) {
+            return "$name: another order of its blocks$width";
+        }
         $from = $this->value($difference, $difference->before);
         $to = $this->value($difference, $difference->after);
 
