@@ -1,4 +1,7 @@
-/** Buttons that move a carousel on by what it shows at once; it can be scrolled and swiped without them. */
+/**
+ * Buttons that move a carousel, or a list that slides, on by what it shows at once; it can be scrolled and swiped
+ * without them. Where everything is in view there are none; at an end the one that leads nowhere says so.
+ */
 export function start(): void {
     document.addEventListener('click', (event) => {
         const button =
@@ -11,4 +14,26 @@ export function start(): void {
             behavior: calm ? 'auto' : 'smooth',
         });
     });
+    document.addEventListener(
+        'scroll',
+        (event) =>
+            event.target instanceof HTMLElement && event.target.matches('[data-carousel-track]') && tell(event.target),
+        true,
+    );
+    addEventListener('resize', enhance);
+}
+
+export function enhance(): void {
+    for (const track of document.querySelectorAll<HTMLElement>('[data-carousel-track]')) tell(track);
+}
+
+function tell(track: HTMLElement): void {
+    const buttons = track.closest('[data-carousel]')?.querySelector<HTMLElement>('.carousel-buttons');
+    const beyond = track.scrollWidth - track.clientWidth;
+    if (!buttons) return;
+    buttons.hidden = beyond < 2;
+    for (const button of buttons.querySelectorAll<HTMLElement>('[data-carousel-step]')) {
+        const atEnd = Number(button.dataset.carouselStep) < 0 ? track.scrollLeft < 2 : track.scrollLeft > beyond - 2;
+        button.setAttribute('aria-disabled', String(atEnd));
+    }
 }

@@ -126,7 +126,7 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
             ],
             searchWords: 'list cards grid catalogue collection category related recommended picked rule newest',
             onCards: false,
-            messages: ['badge', 'cards', 'filters', 'list', 'price', 'search'],
+            messages: ['badge', 'cards', 'carousel', 'filters', 'list', 'price', 'search'],
             essential: Essential::Products,
             essentialWhile: ['feed' => 'page'],
             headingLevel: 2,
@@ -138,6 +138,7 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
                 Piece::box('bar', 'Line above', '> .product-grid-bar')->withLines(),
                 Piece::box('field', 'Field', '.list-choice select')->withLines(),
                 Piece::letters('none', 'When there are none', '> .product-grid-none'),
+                Piece::pressed('arrow', 'Arrows', '> .carousel-buttons button')->withLines(),
             ],
         );
     }

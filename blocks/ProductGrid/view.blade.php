@@ -1,4 +1,4 @@
-<{{ $d['title'] !== '' ? 'section' : 'div' }} {!! $root !!} @class(['product-grid', 'product-grid-'.$d['layout']])>
+<{{ $d['title'] !== '' ? 'section' : 'div' }} {!! $root !!} @class(['product-grid', 'product-grid-'.$d['layout']])@if ($d['layout'] === 'row') data-carousel @endif>
 @if ($d['title'] !== '')<h2 class="product-grid-title" data-words="title">{{ $d['title'] }}</h2>@endif
 @if ($d['none'] && $d['clear'] !== null)
 <div class="product-grid-none" data-list="1"><p>{{ $say('filters.none') }}</p>@if ($d['giveUp'] !== null)<p><a href="{{ $d['giveUp']['address'] }}" rel="nofollow" data-narrow>{{ $say('filters.give-up', ['names' => implode(', ', $d['giveUp']['names']), 'count' => $d['giveUp']['products']]) }}</a></p>@endif<p><a href="{{ $d['clear'] }}" rel="nofollow" data-narrow>{{ $say('filters.clear') }}</a></p></div>
@@ -11,7 +11,8 @@
 @if ($d['sorts'] !== [])<form method="get" class="list-choice" data-list-choice>@foreach ($d['asked'] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<label>{{ $say('list.order') }} <select name="sort">@foreach ($d['sorts'] as $value)<option value="{{ $value }}" @selected($value === $d['sort'])>{{ $say("list.$value") }}</option>@endforeach</select></label><button type="submit" class="go">{{ $say('list.show') }}</button></form>@endif
 </div>
 @endif
-<ul class="product-grid-cards"@if ($d['page'] !== null) data-list="{{ $d['page'] }}"@endif @if ($d['layout'] === 'row') tabindex="0"@endif>
+<ul class="product-grid-cards"@if ($d['page'] !== null) data-list="{{ $d['page'] }}"@endif @if ($d['layout'] === 'row') tabindex="0" data-carousel-track @endif>
 {!! \Vestibra\Blocks\ProductGrid\Pictures::eager($slot, $d['page'] !== null) !!}</ul>
+@if ($d['layout'] === 'row')<div class="carousel-buttons with-script"><button type="button" data-carousel-step="-1" aria-label="{{ $say('carousel.back') }}">‹</button><button type="button" data-carousel-step="1" aria-label="{{ $say('carousel.on') }}">›</button></div>@endif
 @endif
 </{{ $d['title'] !== '' ? 'section' : 'div' }}>
