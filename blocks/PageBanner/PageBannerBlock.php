@@ -37,6 +37,7 @@ final readonly class PageBannerBlock implements BlockKind
                 Setting::what('title', 'With the page’s title', new Toggle, true),
                 Setting::what('words', 'With its words', new Toggle, true),
                 Setting::how('height', 'At least high', new Amount(80, 900), '--banner-min'),
+                Setting::how('screen', 'or of the screen', new Amount(0, 100, 'vh'), '--banner-screen'),
                 Setting::how('tint', 'Tint over the picture', new Colour, '--banner-tint'),
                 Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--banner-tint-strength'),
                 Setting::how(

@@ -187,3 +187,13 @@ function parts(list: string): string[] {
     }
     return found.map((one) => one.trim()).filter((one) => one !== '');
 }
+
+/** Whether a colour as a tree has it, a role or a number, lets nothing through. */
+export function isOpaque(colour: unknown): boolean {
+    return (
+        typeof colour === 'string' &&
+        colour !== 'none' &&
+        !/\/\d+$/.test(colour) &&
+        !/^#[0-9a-f]{6}(?!ff)[0-9a-f]{2}$/.test(colour)
+    );
+}

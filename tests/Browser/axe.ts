@@ -5,8 +5,10 @@ import { expect, type Page } from '@playwright/test';
  * Nothing that axe knows of is wrong by WCAG 2.2 A and AA, in the Studio by day and in the evening. Pages drawn small,
  * as pictures, are left out: they have tests of their own. What lies over a page for a moment is looked at alone: what
  * it covers is not reached meanwhile.
+ *
+ * @param evening not of what is over before it has been looked at twice
  */
-export async function expectAccessible(page: Page, within = 'html'): Promise<void> {
+export async function expectAccessible(page: Page, within = 'html', evening = true): Promise<void> {
     const eyes = (): AxeBuilder =>
         new AxeBuilder({ page }).setLegacyMode().include(within).exclude('[aria-hidden="true"] iframe');
     const { violations } = await eyes()
@@ -17,7 +19,7 @@ export async function expectAccessible(page: Page, within = 'html'): Promise<voi
         .analyze();
     expect(violations.map(inWords)).toEqual([]);
     const byDay = await page.evaluate(() => matchMedia('(prefers-color-scheme: light)').matches);
-    if (!byDay || !new URL(page.url()).pathname.startsWith('/studio/')) return;
+    if (!evening || !byDay || !new URL(page.url()).pathname.startsWith('/studio/')) return;
     // Nothing but colours is another in the evening.
     await page.emulateMedia({ colorScheme: 'dark' });
     const evening = await eyes().withRules(['color-contrast']).analyze();

@@ -9,6 +9,8 @@ async function tabTo(page: Page, words: RegExp, most = 80): Promise<void> {
         await page.keyboard.press('Tab');
         const focused = await page.evaluate(() => {
             const element = document.activeElement as HTMLInputElement | null;
+            // While a page is coming nothing on it has the focus: its body holds all words there are.
+            if (element === document.body) return '';
             const label = element?.labels?.[0]?.textContent ?? element?.closest('label')?.textContent;
             return [
                 element?.getAttribute('aria-label'),

@@ -117,3 +117,67 @@ test('another picture stands on the phone', async ({ page }) => {
     await studio.saved();
     await expect.poll(async () => (await shown()).replace(/-\d+\.\w+$/, '')).toBe(wide.replace(/-\d+\.\w+$/, ''));
 });
+
+test('a band with a picture behind it takes round corners and a height by the screen', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Round', 'Blank');
+    await studio.block('.band').first().click();
+    await page.getByRole('navigation', { name: 'Where it stands' }).getByRole('button', { name: 'Band' }).click();
+    await settings(page)
+        .locator('#what, [data-question="what"]')
+        .getByRole('button', { name: /picture/i })
+        .first()
+        .click();
+    await settings(page)
+        .getByRole('button', { name: /ink|pen|paper/i })
+        .last()
+        .click();
+    await settings(page).getByLabel('or of the screen').fill('60');
+    await settings(page).getByLabel('Corner above right').fill('40');
+    await studio.saved();
+    const back = studio.block('.band-back');
+    await expect(back).toHaveCSS('border-top-right-radius', '40px');
+    await expect(back).toHaveCSS('clip-path', 'border-box');
+
+    const address = (await page.locator('iframe').first().getAttribute('src')) ?? '';
+    for (const [width, height] of [
+        [390, 844],
+        [820, 1100],
+        [1920, 1000],
+    ] as const) {
+        await page.setViewportSize({ width, height });
+        await page.goto(address);
+        const high = (await page.locator('.page .band').first().boundingBox())?.height ?? 0;
+        expect(Math.abs(high - 0.6 * height), width.toString()).toBeLessThanOrEqual(1);
+    }
+});
+
+test('a picture on a ground that two colours cover says so', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Covered', 'Blank');
+    await studio.place('Note with an icon');
+    const id = page.url().split('/').at(-1) ?? '';
+    const note = (await studio.block('.note').getAttribute('data-b')) ?? '';
+    const set = (setting: string, value: unknown) => ({
+        edit: 'set',
+        id: note,
+        question: 'how',
+        width: 'desktop',
+        setting,
+        value,
+    });
+    await studio.ask(`/studio/templates/${id}/edits`, {
+        edits: [set('groundPicture', 1), set('ground', 'surface'), set('groundTo', 'ground')],
+    });
+    await page.reload();
+    await studio.loaded();
+    await studio.block('.note').click();
+    await page.getByRole('button', { name: 'find a setting…' }).click();
+    await page.getByLabel('Find a setting').fill('picture on it');
+    const row = settings(page).locator('[data-style="groundPicture"]');
+    await expect(row).toContainText('no effect: the colours that change lie over it');
+    await studio.ask(`/studio/templates/${id}/edits`, { edits: [set('ground', 'surface/60')] });
+    await expect(row).not.toContainText('no effect');
+});

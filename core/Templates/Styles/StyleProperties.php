@@ -296,7 +296,8 @@ final class StyleProperties
         $width = new Length(['px' => [0, 2000], '%' => [0, 100], 'rem' => [0, 120]], null, [
             'none' => ['no limit', 'none'],
         ]);
-        $height = new Length(['px' => [0, 2000], 'rem' => [0, 120]]);
+        $high = ['px' => [0, 2000], 'rem' => [0, 120], 'vh' => [0, 100]];
+        $height = new Length($high);
 
         return [
             new StyleProperty('width', 'Width', $group, new Extent, 'width', true),
@@ -314,7 +315,7 @@ final class StyleProperties
                 'mostHeight',
                 'At most high',
                 $group,
-                new Length(['px' => [0, 2000], 'rem' => [0, 120]], null, ['none' => ['no limit', 'none']]),
+                new Length($high, null, ['none' => ['no limit', 'none']]),
                 'max-block-size',
             ),
             new StyleProperty('proportion', 'Shape', $group, new Proportion, 'aspect-ratio'),

@@ -50,7 +50,7 @@ final readonly class Length implements Limited, SettingType, StyleValue
         $unit = self::parts($value)[1] ?? '';
         [$least, $most] = $this->units[$unit] ?? [0, 0];
 
-        return rtrim("$least to $most $unit");
+        return rtrim("$least to $most ".($unit === 'vh' ? '% of the screen' : $unit));
     }
 
     public function describe(): array
@@ -89,7 +89,7 @@ final readonly class Length implements Limited, SettingType, StyleValue
         if (is_int($value)) {
             return [(float) $value, 'px'];
         }
-        if (! is_string($value) || preg_match('/^(-?\d{1,4}(?:\.\d{1,3})?)(px|%|rem|em|)$/D', $value, $part) !== 1) {
+        if (! is_string($value) || preg_match('/^(-?\d{1,4}(?:\.\d{1,3})?)(px|%|rem|em|vh|)$/D', $value, $part) !== 1) {
             return null;
         }
 

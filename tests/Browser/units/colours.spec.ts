@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import Color from 'colorjs.io';
 import { hex } from 'wcag-contrast';
-import { contrast, hexOf, laidOver, over, parseColour, readOn, readsAll } from '../../../studio/lib/colours';
+import { contrast, hexOf, isOpaque, laidOver, over, parseColour, readOn, readsAll } from '../../../studio/lib/colours';
 
 test.beforeAll(() => readsAll);
 
@@ -72,4 +72,10 @@ test('words are read where they are read worst, and over a picture nothing is sa
     expect(readOn(white, 'picture')).toBeNull();
     expect(laidOver(black, 'picture')).toEqual([black]);
     expect(laidOver({ ...black, a: 0.5 }, 'picture')).toBe('picture');
+});
+
+test('a colour lets something through, or nothing', () => {
+    for (const colour of ['surface', '#ffffff', '#102030ff', 'accent']) expect(isOpaque(colour), colour).toBe(true);
+    for (const colour of ['surface/80', 'ink/0', '#ffffff80', '#10203000', 'none', null, 3])
+        expect(isOpaque(colour), String(colour)).toBe(false);
 });

@@ -28,7 +28,7 @@ export function typedLength(text: string, unit: string, setting: Pick<Setting, '
     if (scaled && scaled[1] === setting.scale) return `${scaled[1]}-${scaled[2]}`;
     const word = setting.words?.find((one) => one.words === said || one.value === said);
     if (word) return word.value;
-    const part = /^(-?\d+(?:\.\d+)?)\s*(px|%|rem|em|)$/.exec(said);
+    const part = /^(-?\d+(?:\.\d+)?)\s*(px|%|rem|em|vh|)$/.exec(said);
     if (part?.[1] === undefined) return null;
     const units = setting.units ?? { px: [] };
     const own = part[2] ?? '';

@@ -29,7 +29,7 @@
         if (!next.startsWith('unit ')) return choose(next);
         const unit = next.slice(5);
         const pixels = length?.unit === 'px' ? length.number : Number.parseFloat(placeholder) || 0;
-        const number = { rem: pixels / 16, em: 0, '%': 100, '': 1.5 }[unit] ?? pixels;
+        const number = { rem: pixels / 16, em: 0, '%': 100, vh: 50, '': 1.5 }[unit] ?? pixels;
         choose(valueOf(limited({ number, unit }, setting)));
     }
 </script>

@@ -1,3 +1,4 @@
+import { isOpaque } from '../../../../lib/colours';
 import type { Piece, PieceStateName, Setting, StyleProperty, TreeNode, Value, WidthName } from '../../../../lib/types';
 import type { Table } from '../../table.svelte';
 
@@ -90,6 +91,8 @@ export function idle(
     property: StyleProperty,
     state: PieceStateName,
 ): string {
+    if (property.name === 'groundPicture' && covered(table, node, piece, state))
+        return 'the colours that change lie over it; let it through by their opacity';
     if (property.needs.length === 0 || (piece.lined && property.name.startsWith('line'))) return '';
     const has = property.needs.some(
         (name) =>
@@ -98,6 +101,13 @@ export function idle(
             ),
     );
     return has ? '' : property.instead;
+}
+
+/** Whether a picture on the ground is not seen, as two colours that let nothing through lie over it. */
+function covered(table: Table, node: TreeNode, piece: Piece, state: PieceStateName): boolean {
+    const said = (name: string): Value => read(table, node, piece.name, name, state).value;
+    const picture = said('groundPicture');
+    return picture !== null && picture !== 'none' && ['ground', 'groundTo'].every((name) => isOpaque(said(name)));
 }
 
 /** How many values a piece has of its own: in a state, or in all. */
