@@ -19,6 +19,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class BreadcrumbsBlock implements BlockKind, SaysOfPage
@@ -32,6 +33,16 @@ final readonly class BreadcrumbsBlock implements BlockKind, SaysOfPage
             [
                 Setting::what('home', 'Begin with the shop', new Toggle, true),
                 Setting::what('title', 'End with the title', new Toggle, true),
+                Setting::how('sign', 'Between them', new Choice(
+                    [
+                        'angle' => 'an angle ›', 'slash' => 'a slash /', 'dot' => 'a dot ·', 'arrow' => 'an arrow →',
+                        'line' => 'a line |', 'none' => 'nothing',
+                    ],
+                    [
+                        'angle' => '"›"', 'slash' => '"/"', 'dot' => '"·"', 'arrow' => '"→"', 'line' => '"|"',
+                        'none' => '""',
+                    ],
+                ), '--way-sign'),
             ],
             searchWords: 'path category way navigation',
             onCards: false,

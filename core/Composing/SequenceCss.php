@@ -19,7 +19,7 @@ use Vestibra\Core\Templates\Types\StepOfScale;
 /**
  * The blocks of a band as one sequence: its columns come apart (`display: contents`, CSS Display 3), and their blocks
  * are put in order (CSS Flexible Box 1, `order`), which is also the order of reading where a browser knows
- * `reading-flow` (CSS Display 4). All of it is said within the band, so that it comes and goes with the band's styles.
+ * `reading-flow` (CSS Display 4): bands have it, whatever their order. All of it is said within the band, so that it comes and goes with the band's styles.
  *
  * @internal
  */
@@ -71,7 +71,6 @@ final readonly class SequenceCss
             'flex-direction' => 'column',
             'align-items' => 'stretch',
             'gap' => self::gap($band, $width),
-            'reading-flow' => 'flex-visual',
         ]];
         foreach ($band->children as $column) {
             $is = self::selector($column, $marks);

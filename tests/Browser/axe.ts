@@ -22,9 +22,9 @@ export async function expectAccessible(page: Page, within = 'html', evening = tr
     if (!evening || !byDay || !new URL(page.url()).pathname.startsWith('/studio/')) return;
     // Nothing but colours is another in the evening.
     await page.emulateMedia({ colorScheme: 'dark' });
-    const evening = await eyes().withRules(['color-contrast']).analyze();
+    const dark = await eyes().withRules(['color-contrast']).analyze();
     await page.emulateMedia({ colorScheme: 'light' });
-    expect(evening.violations.map(inWords), 'in the evening').toEqual([]);
+    expect(dark.violations.map(inWords), 'in the evening').toEqual([]);
 }
 
 function inWords(found: { id: string; nodes: { target: unknown[]; failureSummary?: string }[] }): string {

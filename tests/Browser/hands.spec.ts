@@ -1,4 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
+import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
@@ -307,4 +308,21 @@ test('the menus lie whole in the window, by what things are for; the caption kee
     await page.getByRole('button', { name: 'desktop 1280' }).click();
     await expect(page.getByText(/drawn at \d+ %/)).toBeVisible();
     await expect.poll(height).toBeCloseTo(before, 0);
+});
+
+test('rows of the outline are switched off and on where they stand', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Off and on');
+    await studio.block('.title').click();
+    const row = page.getByRole('treeitem', { name: /^Price/ });
+    await row.hover();
+    await row.getByRole('button', { name: 'Switch off: Price' }).click();
+    await studio.saved();
+    await expect(studio.block('.price')).toHaveCount(0);
+    await expect(row).toHaveAccessibleName('Price switched off');
+    await expect(page.getByRole('treeitem', { name: /^Title/ })).toHaveAttribute('aria-selected', 'true');
+    await row.getByRole('button', { name: 'Switch on: Price' }).click();
+    await expect(studio.block('.price')).toBeVisible();
+    await expectAccessible(page);
 });

@@ -88,12 +88,13 @@ test('on the phone blocks stand in an order of their own, across columns', async
         expect(gallery?.x).toBeLessThan(title?.x ?? 0);
         expect(Math.abs((gallery?.y ?? 0) - (title?.y ?? 0))).toBeLessThan(60);
     });
-    await test.step('customers see it, and go through it by keyboard as it is seen', async () => {
+    await test.step('customers see it, and browsers that can read it so', async () => {
         const address = await page.locator('iframe').first().getAttribute('src');
         const shop = await context.newPage();
         await shop.setViewportSize({ width: 390, height: 800 });
         await shop.goto(`${(address ?? '').split('?')[0]}?draft=1`);
         await expect.poll(() => seen(shop, '.gallery', '.title', '.price')).toEqual(['.title', '.price', '.gallery']);
+        await expect(shop.locator('.page .band-inner').nth(1)).toHaveCSS('reading-flow', 'flex-visual');
         await shop.close();
     });
     await test.step('and back', async () => {

@@ -16,8 +16,7 @@ final class SequenceCssTest extends TestCase
 {
     private const ORDER = ['phone' => ['sequence' => ['a', 'c', 'b']]];
 
-    private const FLOW = 'display:flex;flex-direction:column;align-items:stretch;gap:var(--step-4);'
-        .'reading-flow:flex-visual';
+    private const FLOW = 'display:flex;flex-direction:column;align-items:stretch;gap:var(--step-4)';
 
     public function test_columns_come_apart_and_blocks_are_put_in_order(): void
     {

@@ -134,6 +134,11 @@ final class StylingTest extends TestCase
             "$at .gallery-stage{aspect-ratio:4 / 5;max-block-size:none}"
                 ."$phone{{$at} .gallery-stage{max-block-size:200px}}",
         ];
+        yield 'a sign between the steps of a way' => [
+            'breadcrumbs',
+            ['desktop' => ['sign' => 'slash'], 'phone' => ['sign' => 'none']],
+            "{$at}{--way-sign:\"/\"}$phone{{$at}{--way-sign:\"\"}}",
+        ];
         yield 'others do not' =>
             ['picture', ['desktop' => ['picture.height' => 90]], "$at .picture{block-size:90px}"];
         yield 'a picture that is no longer there is none' => [

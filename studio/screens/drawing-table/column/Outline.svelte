@@ -53,6 +53,13 @@
             void table.values.set(node.id, 'what', 'called', next === '' ? null : next);
     }
 
+    /** By its key, like everything that is done with a block; by hand here. */
+    function switchOff(node: TreeNode, value: boolean): void {
+        void table.edits.send([
+            { edit: 'set', id: node.id, question: 'when', width: 'desktop', setting: 'off', value },
+        ]);
+    }
+
     const today = new Date().toLocaleDateString('sv-SE');
 
     function conditionsOf(id: string): string[] {
@@ -147,6 +154,7 @@
             {@const landing = drag.landing?.row?.id === row.node.id ? drag.landing.row.at : null}
             <div
                 role="treeitem"
+                aria-label={`${table.about.nameOfNode(row.node)} ${detail(row)}`.trim()}
                 aria-level={row.depth}
                 aria-selected={chosen}
                 tabindex={row.node.id === table.selection.id ||
@@ -155,7 +163,7 @@
                     : -1}
                 data-row={row.node.id}
                 data-landing={landing}
-                class="flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 select-none {chosen
+                class="group flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 select-none {chosen
                     ? 'bg-ink text-paper'
                     : 'hover:bg-room'} {landing === null ? '' : LANDING[landing]}"
                 style:padding-left="{row.depth * 14 - 6}px"
@@ -184,7 +192,24 @@
                         >{table.about.nameOfNode(row.node)}</span
                     >
                 {/if}
-                <span class="shrink-0 text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
+                <span class="ml-auto shrink-0 text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
+                {#if table.mayEdit}
+                    {@const isOff = row.node.when?.off === true}
+                    <button
+                        class="-my-0.5 min-h-6 min-w-6 shrink-0 text-xs underline decoration-dotted underline-offset-4 {chosen
+                            ? ''
+                            : 'opacity-0 group-hover:opacity-100 focus-visible:opacity-100'}"
+                        tabindex="-1"
+                        aria-label="{isOff ? 'Switch on' : 'Switch off'}: {table.about.nameOfNode(row.node)}"
+                        title={isOff ? 'Switch it on' : 'Switch it off: it stays here and is not in the shop'}
+                        onpointerdown={(event) => event.stopPropagation()}
+                        onclick={(event) => {
+                            event.stopPropagation();
+                            switchOff(row.node, !isOff);
+                        }}
+                        ondblclick={(event) => event.stopPropagation()}>{isOff ? 'on' : 'off'}</button
+                    >
+                {/if}
             </div>
         {:else}
             <p class="px-2 text-quiet">
