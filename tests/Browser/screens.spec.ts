@@ -2,6 +2,9 @@ import { expect, test } from './fresh';
 import { expectAccessible } from './axe';
 import { Studio } from './studio';
 
+/** Each looks at several screens, by day and in the evening. */
+test.describe.configure({ timeout: 180_000 });
+
 const shopPages = {
     home: '/',
     'all products': '/all',
