@@ -1,3 +1,6 @@
+/** Where a track is on its way to: who presses twice is taken two steps on. */
+const goals = new WeakMap<HTMLElement, number>();
+
 /**
  * Buttons that move a carousel, or a list that slides, on by what it shows at once; it can be scrolled and swiped
  * without them. Where everything is in view there are none; at an end the one that leads nowhere says so.
@@ -9,11 +12,13 @@ export function start(): void {
         const track = button?.closest('[data-carousel]')?.querySelector<HTMLElement>('[data-carousel-track]');
         if (!button || !track) return;
         const calm = matchMedia('(prefers-reduced-motion: reduce)').matches;
-        track.scrollBy({
-            left: Number(button.dataset.carouselStep) * track.clientWidth,
-            behavior: calm ? 'auto' : 'smooth',
-        });
+        const from = goals.get(track) ?? track.scrollLeft;
+        const most = track.scrollWidth - track.clientWidth;
+        const left = Math.max(0, Math.min(most, from + Number(button.dataset.carouselStep) * track.clientWidth));
+        goals.set(track, left);
+        track.scrollTo({ left, behavior: calm ? 'auto' : 'smooth' });
     });
+    document.addEventListener('scrollend', (event) => goals.delete(event.target as HTMLElement), true);
     document.addEventListener(
         'scroll',
         (event) =>

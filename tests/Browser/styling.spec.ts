@@ -385,7 +385,9 @@ test('good on the phone, beside the desktop: pictures first, a smaller title, bo
         await page.getByRole('navigation', { name: 'Where it stands' }).getByRole('button', { name: 'Column' }).click();
         await page.locator('iframe[title="The page on the phone"]').waitFor();
         await expect(owner.settings.getByText('on the phone')).toBeVisible();
-        await owner.settings.getByLabel('Order', { exact: true }).fill('0');
+        const order = owner.settings.locator('[data-style="order"]');
+        await order.getByRole('button', { name: 'earlier' }).click();
+        await expect(order.getByRole('status')).toHaveText('first');
         await studio.saved();
     });
     await test.step('on the wide page styles go to the desktop again', async () => {
