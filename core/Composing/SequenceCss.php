@@ -19,7 +19,8 @@ use Vestibra\Core\Templates\Types\StepOfScale;
 /**
  * The blocks of a band as one sequence: its columns come apart (`display: contents`, CSS Display 3), and their blocks
  * are put in order (CSS Flexible Box 1, `order`), which is also the order of reading where a browser knows
- * `reading-flow` (CSS Display 4): bands have it, whatever their order. All of it is said within the band, so that it comes and goes with the band's styles.
+ * `reading-flow` (CSS Display 4): bands have it, whatever their order. All of it is said within the band, so that it
+ * comes and goes with the band's styles.
  *
  * @internal
  */
