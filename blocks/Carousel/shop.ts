@@ -1,5 +1,6 @@
 /** Where a track is on its way to: who presses twice is taken two steps on. */
-const goals = new WeakMap<HTMLElement, number>();
+const goals = new WeakMap<HTMLElement, { left: number; until: number }>();
+const ON_ITS_WAY = 1000;
 
 /**
  * Buttons that move a carousel, or a list that slides, on by what it shows at once; it can be scrolled and swiped
@@ -12,13 +13,13 @@ export function start(): void {
         const track = button?.closest('[data-carousel]')?.querySelector<HTMLElement>('[data-carousel-track]');
         if (!button || !track) return;
         const calm = matchMedia('(prefers-reduced-motion: reduce)').matches;
-        const from = goals.get(track) ?? track.scrollLeft;
+        const goal = goals.get(track);
+        const from = goal && goal.until > performance.now() ? goal.left : track.scrollLeft;
         const most = track.scrollWidth - track.clientWidth;
         const left = Math.max(0, Math.min(most, from + Number(button.dataset.carouselStep) * track.clientWidth));
-        goals.set(track, left);
+        goals.set(track, { left, until: performance.now() + ON_ITS_WAY });
         track.scrollTo({ left, behavior: calm ? 'auto' : 'smooth' });
     });
-    document.addEventListener('scrollend', (event) => goals.delete(event.target as HTMLElement), true);
     document.addEventListener(
         'scroll',
         (event) =>

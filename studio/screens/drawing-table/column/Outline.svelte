@@ -207,6 +207,7 @@
                             event.stopPropagation();
                             switchOff(row.node, !isOff);
                         }}
+                        onkeydown={(event) => ['Enter', ' '].includes(event.key) && event.stopPropagation()}
                         ondblclick={(event) => event.stopPropagation()}>{isOff ? 'on' : 'off'}</button
                     >
                 {/if}

@@ -25,7 +25,7 @@ export function fitted<Block extends NewNode>(node: Block, room: Room, left: Lef
     }
     if (Object.values(node.what ?? {}).some((value) => comesFromNowhere(value, room)))
         add(left.sources, definition.name);
-    const children = node.children ?? [];
+    const children = Array.isArray(node.children) ? node.children : [];
     if (children.length === 0) return node;
     const another = definition.another !== null && typeof node.what?.[definition.another] === 'number';
     const inside = another ? { ...room, fits: (kind: string) => room.kinds.fits(kind, 'product') } : room;

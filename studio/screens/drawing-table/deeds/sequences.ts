@@ -25,7 +25,9 @@ export function besideInSequence(of: InSequence, ids: string[], step: -1 | 1): s
 
 /** Puts items of a band behind another, or first, at the width that is looked at. */
 export function putInSequence(table: Table, of: InSequence, ids: string[], after: string | null): Promise<boolean> {
-    return orderBand(table, of.band.id, placed(of.sequence.seen, ids, after));
+    const order = placed(of.sequence.seen, ids, after);
+    if (order.every((id, at) => id === of.sequence.seen[at])) return Promise.resolve(true);
+    return orderBand(table, of.band.id, order);
 }
 
 /** Gives a band an order at the width that is looked at; null for none of its own. */

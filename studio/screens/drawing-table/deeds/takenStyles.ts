@@ -21,13 +21,15 @@ export interface Finish {
 
 const MEMORY = 'vestibra-finish';
 const WIDTHS: WidthName[] = ['desktop', 'tablet', 'phone'];
+/** The order of a band's blocks names those blocks: no other band has them. */
+const OF_ITS_OWN = ['sequence'];
 const KEY = /^(?:([A-Za-z]+)\.)?([A-Za-z]+)(?::([a-z]+))?$/;
 
 export function takeFinish(table: Table, node: TreeNode, piece: Piece | null = null): void {
     const how: Finish['how'] = {};
     for (const width of WIDTHS) {
         const values = Object.entries(node.how?.[width] ?? {}).filter(
-            ([name]) => piece === null || (KEY.exec(name)?.[1] ?? '') === piece.name,
+            ([name]) => !OF_ITS_OWN.includes(name) && (piece === null || (KEY.exec(name)?.[1] ?? '') === piece.name),
         );
         if (values.length > 0) how[width] = Object.fromEntries(values);
     }

@@ -201,7 +201,7 @@ function identified(node: NewNode, anew: boolean, named: Map<string, string>): N
 
 function renamed(node: NewNode, named: Map<string, string>): NewNode {
     const how = Object.entries(node.how ?? {}).map(([width, layer]) => {
-        const { sequence } = layer;
+        const sequence: unknown = (layer as typeof layer | null)?.sequence;
         return Array.isArray(sequence)
             ? [width, { ...layer, sequence: sequence.flatMap((id) => named.get(String(id)) ?? []) }]
             : [width, layer];
