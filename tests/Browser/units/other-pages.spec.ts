@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { fitted, saidOf, type LeftOut } from '../../../studio/screens/drawing-table/deeds/otherPages';
-import { Kinds } from '../../../studio/screens/drawing-table/tree/tree';
+import { Kinds, withIds } from '../../../studio/screens/drawing-table/tree/tree';
 import type { Definition, NewNode } from '../../../studio/lib/types';
 
 const kind = (
@@ -83,4 +83,12 @@ test('it is said in sentences', () => {
     expect(saidOf({ blocks: ['Price', 'Gallery'], sources: ['Text'] }, 'a category page')).toBe(
         'Left out, as it says nothing on a category page: Price, Gallery. Comes from nowhere on a category page, so type it in: Text.',
     );
+});
+
+test('what was copied may be anything', () => {
+    const broken = { kind: 'text', children: 'none', what: null, how: { phone: null } } as unknown as NewNode;
+    expect(on('category', broken).left).toEqual({ blocks: [], sources: [] });
+    expect(() =>
+        withIds({ ...node('band', [], {}), id: 'x', how: { phone: null } } as unknown as NewNode, true),
+    ).not.toThrow();
 });
