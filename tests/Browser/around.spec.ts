@@ -44,7 +44,7 @@ test('a header with a countdown for three categories, from a copy of the shop’
         await studio.place('Countdown');
         const settings = page.getByRole('region', { name: 'Settings of Countdown' });
         await settings.getByLabel('Counts to', { exact: true }).selectOption({ label: 'a day' });
-        await settings.getByRole('group', { name: 'The day' }).getByRole('spinbutton').first().click();
+        await settings.getByRole('group', { name: 'The day', exact: true }).getByRole('spinbutton').first().click();
         await page.keyboard.type('24122099');
         await expect(studio.block('header .countdown')).toContainText('days');
         await studio.saved();

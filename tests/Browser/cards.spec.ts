@@ -50,7 +50,10 @@ test('a card of one’s own: made, laid out and corrected while looking at the l
 
     await test.step('a fact on it, and a way to buy ten pixels from the price', async () => {
         await studio.place('Fact');
-        await page.getByLabel('Fact', { exact: true }).selectOption({ label: 'Drying time' });
+        await page
+            .getByRole('region', { name: 'Settings of Fact' })
+            .getByLabel('Fact', { exact: true })
+            .selectOption({ label: 'Drying time' });
         await page.getByLabel('Words before it').fill('dries in');
         await page.getByLabel('Words before it').blur();
         await expect(card.first().locator('.fact')).toHaveText(/^dries in \d+ s$/);

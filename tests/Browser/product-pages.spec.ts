@@ -243,7 +243,8 @@ test('the page good on the phone', async ({ page }) => {
         .filter({ hasText: /^Column/ })
         .nth(1)
         .click();
-    await settings(page).getByLabel('Order', { exact: true }).fill('2');
+    await settings(page).getByRole('button', { name: 'later', exact: true }).click();
+    await expect(settings(page).locator('[data-style="order"]').getByRole('status')).toHaveText('last');
     await studio.saved();
     const above = async (): Promise<boolean> =>
         ((await studio.block('.title').boundingBox())?.y ?? 0) <

@@ -66,14 +66,20 @@ test('what Chromium computes for 1,000 generated styles is what the core resolve
                     });
                 const differs = await page.evaluate(
                     ([id, css, room]) => {
-                        const compared = (mark: string, wanted: Record<string, string>): string[] => {
+                        const compared = (
+                            mark: string,
+                            wanted: Record<string, string>,
+                            around: Record<string, string> = {},
+                        ): string[] => {
                             const element = document.querySelector<HTMLElement>(`[${mark}="${id}"]`);
                             const place = element?.closest('.room')?.cloneNode(true) as HTMLElement | undefined;
                             const probe = place?.querySelector<HTMLElement>(`[${mark}]`);
-                            if (!element || !place || !probe) return ['no such element'];
+                            const outer = place?.querySelector<HTMLElement>('[data-is]');
+                            if (!element || !place || !probe || !outer) return ['no such element'];
                             for (const one of place.querySelectorAll('*'))
                                 for (const name of ['data-b', `data-s-${id}`, 'data-is', 'data-in', 'class'])
                                     one.removeAttribute(name);
+                            for (const [name, value] of Object.entries(around)) outer.style.setProperty(name, value);
                             for (const [name, value] of Object.entries(wanted)) probe.style.setProperty(name, value);
                             document.body.append(place);
                             const read = (from: HTMLElement): string[] =>
@@ -88,7 +94,7 @@ test('what Chromium computes for 1,000 generated styles is what the core resolve
                         };
                         return [
                             ...compared('data-is', css),
-                            ...(Object.keys(room).length > 0 ? compared('data-in', room) : []),
+                            ...(Object.keys(room).length > 0 ? compared('data-in', room, css) : []),
                         ];
                     },
                     [one.id, holds.css, holds.room] as const,
