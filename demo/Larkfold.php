@@ -250,8 +250,10 @@ final class Larkfold
     {
         $file = PictureFiles::name($view).'-'.substr(md5($alt), 0, 4);
 
+        $wide = PictureFiles::widest(PictureFiles::name($view));
+
         return $this->pictures[$file] ??= DB::table('pictures')->insertGetId([
-            'file' => PictureFiles::name($view), 'width' => 800, 'height' => 800, 'alt' => $alt,
+            'file' => PictureFiles::name($view), 'width' => $wide, 'height' => $wide, 'alt' => $alt, 'made' => $wide,
         ]);
     }
 

@@ -9,10 +9,38 @@ use Vestibra\Demo\Drawing\Drawings;
 /** The demo's picture files, named after what they show, so that what is drawn already is not drawn again. */
 final class PictureFiles
 {
+    private const USUAL = 800;
+
+    private const LARGE = 1600;
+
+    /** @var array<string, true>|null */
+    private static ?array $large = null;
+
     /** @param  array{string, string, string}  $view */
     public static function name(array $view): string
     {
         return $view[0].'-'.ltrim($view[1], '#').'-'.ltrim($view[2], '#');
+    }
+
+    /** @return array<string, true> files of what a product shows first, which are seen large */
+    private static function large(): array
+    {
+        $large = [];
+        foreach (Larkfold::goods() as $good) {
+            if ($good->views !== []) {
+                $large[self::name($good->views[0])] = true;
+            }
+        }
+
+        return $large;
+    }
+
+    /** The widest size that is drawn of one, in pixels. */
+    public static function widest(string $file): int
+    {
+        self::$large ??= self::large();
+
+        return isset(self::$large[$file]) ? self::LARGE : self::USUAL;
     }
 
     /** @return array<string, array{string, string, string}> file => what is drawn */
@@ -47,7 +75,7 @@ final class PictureFiles
         $drawn = $number = 0;
         foreach (self::all() as $file => $view) {
             if ($number++ % $shares === $share && ! is_file("$folder/$file-160.webp")) {
-                Drawings::draw(...$view)->save("$folder/$file");
+                Drawings::draw(...$view)->save("$folder/$file", self::widest($file));
                 $drawn++;
             }
         }

@@ -201,6 +201,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('parts/{part}/back', [Studio\Layout\KeptPartsController::class, 'takeBack']);
         Route::delete('parts/{part}', [Studio\Layout\KeptPartsController::class, 'delete']);
         Route::post('pictures', [Studio\Catalogue\PicturesController::class, 'store']);
+        Route::post('pictures/sizes', [Studio\Catalogue\PicturesController::class, 'sizes']);
         Route::patch('pictures/{picture}', [Studio\Catalogue\PicturesController::class, 'describe']);
         Route::post('pictures/{picture}/products', [Studio\Catalogue\PicturesController::class, 'put']);
         Route::post('products/{productId}/pictures', [Studio\Catalogue\ProductsController::class, 'pictures']);

@@ -8,6 +8,7 @@ use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Settings\ShopSettings;
+use Vestibra\App\Style\HouseBook;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopFile;
@@ -27,6 +28,7 @@ final readonly class Contexts
         private ShopSettings $settings,
         private ShopClock $clock,
         private ShopMessages $messages,
+        private HouseBook $house,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class Contexts
             $isCard,
             $others,
             $list,
+            $this->house->now(),
         );
     }
 

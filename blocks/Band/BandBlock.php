@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Blocks\Band;
 
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\PictureSizes;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
@@ -12,9 +13,13 @@ use Vestibra\Core\Composing\FilmData;
 use Vestibra\Core\Composing\HeadingLevels;
 use Vestibra\Core\Composing\NarrowPicture;
 use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Places\DividesRoom;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Sequence;
 use Vestibra\Core\Templates\Setting;
@@ -30,7 +35,7 @@ use Vestibra\Core\Templates\Types\PictureChoice;
 use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Toggle;
 
-final readonly class BandBlock implements BlockKind
+final readonly class BandBlock implements BlockKind, DividesRoom
 {
     /** How wide a picture repeats where nobody says it. */
     private const PATTERN = 400;
@@ -97,16 +102,25 @@ final readonly class BandBlock implements BlockKind
     {
         $picture = $settings->picture('picture');
         $film = $context->files[$settings->number('film') ?? 0] ?? null;
+        $wide = self::patternWidth($settings->amount('patternWidth'), $picture);
 
         return Composed::shown([
-            'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
-            'film' => $film === null ? null : FilmData::of($film, $context),
-            'narrow' => NarrowPicture::of($settings, $context),
+            'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses, $settings->outer()),
+            'film' => $film === null ? null : FilmData::of($film, $context, $settings->outer()),
+            'narrow' => NarrowPicture::of($settings, $context, $settings->outer()),
             'fit' => $settings->text('fit'),
-            'patternWidth' => self::patternWidth($settings->amount('patternWidth'), $picture),
+            'patternWidth' => $wide,
+            'pattern' => $picture === null
+                ? ''
+                : $context->addresses->picture($picture, $picture->sizeFor(2 * $wide, PictureSizes::ON_PHONES)),
             'still' => $settings->bool('still'),
             HeadingLevels::HEADED => false,
         ]);
+    }
+
+    public function roomOf(Node $node, ?Node $child, Place $inside, HouseStyle $house): Place
+    {
+        return $child === null ? $inside : (new Columns($node, $house))->roomOf($child, $inside);
     }
 
     /** A small picture is not made larger unless somebody says so. */

@@ -8,9 +8,13 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Places\Box;
+use Vestibra\Core\Composing\Places\Breadth;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -81,6 +85,8 @@ final readonly class BeneathBlock implements BlockKind
             default => $context->shop->beneath($details),
         };
 
+        $place = self::entry($settings, $context);
+
         return $shelves === []
             ? Composed::absent(match (true) {
                 $from === 'collections' => 'there are no collections yet',
@@ -90,25 +96,42 @@ final readonly class BeneathBlock implements BlockKind
             })
             : Composed::shown([
                 'links' => array_map(
-                    static fn (array $one): array => self::link($one, $settings, $context),
+                    static fn (array $one): array => self::link($one, $settings, $context, $place),
                     array_slice($shelves, 0, max(1, $settings->amount('most'))),
                 ),
                 'pictures' => $settings->bool('pictures'),
             ]);
     }
 
+    /** How wide an entry with a picture is. */
+    private static function entry(Settings $settings, Context $context): Place
+    {
+        $gap = Box::step(4, $context->house);
+
+        return $settings->room()->map(static function (Breadth $room, Width $width) use ($settings, $gap): Breadth {
+            $set = $settings->held('perRow', $width);
+            $inARow = $width === Width::Phone ? 2 : (is_int($set) ? max(1, $set) : 4);
+
+            return $room->less(($inARow - 1) * $gap)->times(1 / $inARow);
+        });
+    }
+
     /**
      * @param  ShelfOfShop  $shelf
      * @return array<string, mixed>
      */
-    private static function link(array $shelf, Settings $settings, Context $context): array
+    private static function link(array $shelf, Settings $settings, Context $context, Place $place): array
     {
         return [
             'name' => $shelf['name'],
             'address' => $shelf['address'],
             'words' => $settings->bool('words') ? $shelf['words'] : '',
             'count' => $settings->bool('counts') ? $shelf['products'] : null,
-            'picture' => $shelf['picture'] === null ? null : PictureData::of($shelf['picture'], $context->addresses),
+            'picture' => $shelf['picture'] === null ? null : PictureData::of(
+                $shelf['picture'],
+                $context->addresses,
+                $place,
+            ),
         ];
     }
 }

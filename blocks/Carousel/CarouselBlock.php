@@ -8,8 +8,15 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Places\Box;
+use Vestibra\Core\Composing\Places\Breadth;
+use Vestibra\Core\Composing\Places\DividesRoom;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\HouseStyle;
+use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -19,7 +26,7 @@ use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Text;
 
-final readonly class CarouselBlock implements BlockKind
+final readonly class CarouselBlock implements BlockKind, DividesRoom
 {
     public function definition(): Definition
     {
@@ -45,6 +52,16 @@ final readonly class CarouselBlock implements BlockKind
                 Piece::pressed('arrow', 'Arrows', '> .carousel-buttons button')->withLines(),
             ],
         );
+    }
+
+    public function roomOf(Node $node, ?Node $child, Place $inside, HouseStyle $house): Place
+    {
+        return $inside->map(static function (Breadth $room, Width $width) use ($node, $house): Breadth {
+            $atOnce = $node->holding('perView', $width);
+            $atOnce = is_int($atOnce) ? max(1, $atOnce) : 1;
+
+            return $room->less(($atOnce - 1) * Box::gap($node->holding('gap', $width), 3, $house))->times(1 / $atOnce);
+        });
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed

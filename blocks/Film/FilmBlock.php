@@ -42,7 +42,7 @@ final readonly class FilmBlock implements BlockKind
         if ($film === null) {
             return Composed::absent($settings->number('film') === null ? 'choose a film' : 'this film is gone');
         }
-        $data = FilmData::of($film, $context);
+        $data = FilmData::of($film, $context, $settings->room());
 
         return Composed::shown(['said' => $settings->text('said')] + $data, match (true) {
             $data['captions'] === null => 'This film has no captions for those who cannot hear it',

@@ -9,6 +9,8 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Places\Box;
+use Vestibra\Core\Composing\Places\Breadth;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Address;
 use Vestibra\Core\Composing\Structured\Said;
@@ -27,6 +29,9 @@ final readonly class GalleryBlock implements BlockKind, SaysOfPage
 {
     /** Pictures that search engines are told of. */
     private const MOST_SAID = 6;
+
+    /** How wide the small pictures beside the stage are, in pixels, as the style sheet says. */
+    private const THUMBS = 76.0;
 
     public function definition(): Definition
     {
@@ -72,12 +77,16 @@ final readonly class GalleryBlock implements BlockKind, SaysOfPage
             usort($pictures, static fn (Picture $a, Picture $b): int => ($b->id === $first) <=> ($a->id === $first));
         }
 
+        $thumbs = $settings->text('thumbs');
+        $beside = in_array($thumbs, ['left', 'right'], true) ? self::THUMBS + Box::step(3, $context->house) : 0.0;
+        $place = $settings->room()->map(static fn (Breadth $room): Breadth => $room->less($beside));
+
         return Composed::shown([
             'title' => $context->product()->title,
-            'thumbs' => $settings->text('thumbs'),
+            'thumbs' => $thumbs,
             'zoom' => $settings->bool('zoom'),
             'pictures' => array_map(
-                static fn (Picture $picture): array => PictureData::of($picture, $context->addresses),
+                static fn (Picture $picture): array => PictureData::of($picture, $context->addresses, $place),
                 $pictures,
             ),
         ]);

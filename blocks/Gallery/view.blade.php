@@ -4,7 +4,7 @@
 @else
 <div class="gallery-stage" tabindex="0" role="group" aria-label="{{ $say('gallery.of', ['title' => $d['title']]) }}">
 @foreach ($d['pictures'] as $picture)
-<img id="{{ $id }}-{{ $picture['id'] }}" src="{{ $picture['large'] }}" srcset="{{ $picture['small'] }} 400w, {{ $picture['large'] }} 800w" sizes="(max-width: 639px) 92vw, 50vw" width="{{ $picture['width'] }}" height="{{ $picture['height'] }}" alt="{{ $picture['alt'] }}" @if ($loop->first) fetchpriority="high" @else loading="lazy" @endif>
+<picture>{!! \Vestibra\Blocks\PictureTags::sources($picture) !!}<img id="{{ $id }}-{{ $picture['id'] }}" {!! \Vestibra\Blocks\PictureTags::fetched($picture) !!} alt="{{ $picture['alt'] }}" @if ($d['zoom'])data-largest="{{ $picture['largest'] }}" @endif @if ($loop->first)fetchpriority="high"@else loading="lazy"@endif></picture>
 @endforeach
 </div>
 @if ($d['zoom'])<button type="button" class="gallery-enlarge" data-enlarge hidden data-says="{{ json_encode(['picture' => $say('gallery.picture'), 'previous' => $say('gallery.previous'), 'next' => $say('gallery.next'), 'close' => $say('gallery.close')], JSON_UNESCAPED_UNICODE) }}">{{ $say('gallery.enlarge') }}</button>@endif

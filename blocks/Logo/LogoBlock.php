@@ -8,7 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -21,6 +23,9 @@ use Vestibra\Core\Templates\Types\Text;
 /** The shop's mark or name; it leads to the first page. */
 final readonly class LogoBlock implements BlockKind
 {
+    /** As its style sheet says. */
+    private const HEIGHT = 44;
+
     public function definition(): Definition
     {
         return new Definition(
@@ -50,7 +55,18 @@ final readonly class LogoBlock implements BlockKind
 
         return Composed::shown([
             'name' => $name === '' ? $context->shop->name() : $name,
-            'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
+            'picture' => $picture === null ? null : PictureData::of(
+                $picture,
+                $context->addresses,
+                Place::fixed(self::height($settings) * $picture->width / max(1, $picture->height)),
+            ),
         ]);
+    }
+
+    private static function height(Settings $settings): int
+    {
+        $height = $settings->held('height', Width::Desktop);
+
+        return is_int($height) ? $height : self::HEIGHT;
     }
 }

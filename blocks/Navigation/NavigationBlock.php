@@ -10,6 +10,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Alike;
@@ -36,6 +37,9 @@ final readonly class NavigationBlock implements BlockKind
 {
     /** Entries in a row; of more, the rest is reached through the page of all products. */
     private const MOST = 24;
+
+    /** How wide an entry with a picture is, in pixels, as its style sheet says. */
+    private const PICTURE = 124;
 
     /** Entries in a panel; of more, the rest is reached through the page that they stand beneath. */
     private const MOST_BENEATH = 18;
@@ -211,7 +215,11 @@ final readonly class NavigationBlock implements BlockKind
     /** @return array<string, mixed>|null */
     private static function picture(?Picture $picture, Context $context): ?array
     {
-        return $picture === null ? null : PictureData::of($picture, $context->addresses);
+        return $picture === null ? null : PictureData::of(
+            $picture,
+            $context->addresses,
+            Place::fixed(self::PICTURE),
+        );
     }
 
     /**

@@ -70,8 +70,12 @@ final readonly class PageBannerBlock implements BlockKind
         return $picture === null && $title === '' && $words === ''
             ? Composed::absent($settings->nothing('picture', 'no picture is chosen'))
             : Composed::shown([
-                'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
-                'narrow' => NarrowPicture::of($settings, $context),
+                'picture' => $picture === null ? null : PictureData::of(
+                    $picture,
+                    $context->addresses,
+                    $settings->outer(),
+                ),
+                'narrow' => NarrowPicture::of($settings, $context, $settings->outer()),
                 'title' => $title,
                 'words' => $words,
             ]);

@@ -62,9 +62,14 @@ final readonly class PictureBlock implements BlockKind
 
         $said = $alt === '' ? $picture->alt : $alt;
 
+        $place = $settings->room('picture');
+
         return Composed::shown(
-            ['alt' => $said, 'link' => $settings->link('link'), 'narrow' => NarrowPicture::of($settings, $context)]
-                + PictureData::of($picture, $context->addresses),
+            [
+                'alt' => $said,
+                'link' => $settings->link('link'),
+                'narrow' => NarrowPicture::of($settings, $context, $place),
+            ] + PictureData::of($picture, $context->addresses, $place),
             $said === '' ? 'Nothing is said instead of this picture to those who cannot see it' : null,
         );
     }

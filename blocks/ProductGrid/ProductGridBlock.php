@@ -9,13 +9,17 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Places\DividesRoom;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Address;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
@@ -34,7 +38,7 @@ use Vestibra\Core\Templates\Types\Toggle;
  * Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by
  * hand.
  */
-final readonly class ProductGridBlock implements BlockKind, SaysOfPage
+final readonly class ProductGridBlock implements BlockKind, DividesRoom, SaysOfPage
 {
     private const ORDERS = [
         'usual' => 'that is usual: your own where you made one, else newest first; for a search what fits best',
@@ -90,7 +94,7 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
                 Setting::what('order', 'Let customers choose the order', new Toggle, true)->while('feed', 'page'),
                 Setting::words('empty', 'When there are none', new Text(160), 'list.none')->while('feed', 'page'),
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row')
-                    ->eased(tablet: 4, phone: 2)
+                    ->eased(...Cards::MOST_IN_A_ROW)
                     ->unless('layout', 'one stands below another', 'list'),
                 Setting::how('cardWidth', 'or each at least so wide', new Amount(80, 1200), '--grid-card')
                     ->unless('layout', 'one stands below another', 'list'),
@@ -193,6 +197,11 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
                 array_keys($composed->cards->contexts),
             ),
         ])];
+    }
+
+    public function roomOf(Node $node, ?Node $child, Place $inside, HouseStyle $house): Place
+    {
+        return (new Cards($node, $house))->room($inside);
     }
 
     private function ofPage(Settings $settings, Context $context): Composed

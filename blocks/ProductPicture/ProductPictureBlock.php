@@ -91,11 +91,17 @@ final readonly class ProductPictureBlock implements BlockKind
         $more = $settings->text('more');
         $pictures = array_slice($product->pictures, 0, ['hover' => 2, 'row' => self::ROW][$more] ?? 1);
 
+        $place = $settings->room('room');
+
         return Composed::shown([
             'link' => $settings->bool('linked') ? $context->addresses->product($product->slug) : '',
             'title' => $product->title,
             'pictures' => array_map(
-                static fn (Picture $picture): array => PictureData::of($picture, $context->addresses),
+                static fn (Picture $picture): array => PictureData::of(
+                    $picture,
+                    $context->addresses,
+                    $place,
+                ),
                 $pictures,
             ),
             'more' => $more,

@@ -1,7 +1,7 @@
 <div {!! $root !!} class="product-picture">@if ($d['link'] !== '')<a class="product-picture-room" href="{{ $d['link'] }}">@else<div class="product-picture-room">@endif
 
 @forelse ($d['more'] === 'row' ? array_slice($d['pictures'], 0, 1) : $d['pictures'] as $picture)
-<img src="{{ $picture['small'] }}" srcset="{{ $picture['small'] }} 400w, {{ $picture['large'] }} 800w" sizes="(max-width: 639px) 46vw, 280px" width="{{ $picture['width'] }}" height="{{ $picture['height'] }}" class="{{ $picture['focus'] }}" alt="{{ $loop->first && $d['link'] !== '' ? $d['title'] : '' }}" loading="lazy"@if ($loop->first) data-card @endif>
+@if ($picture['sources'] !== [])<picture>{!! \Vestibra\Blocks\PictureTags::sources($picture) !!}@endif<img {!! \Vestibra\Blocks\PictureTags::fetched($picture) !!} class="{{ $picture['focus'] }}@if (! $loop->first) product-picture-next @endif" alt="{{ $loop->first && $d['link'] !== '' ? $d['title'] : '' }}" loading="lazy"@if ($loop->first) data-card @endif>@if ($picture['sources'] !== [])</picture>@endif
 @empty
 <svg class="product-picture-none" viewBox="0 0 64 48" aria-hidden="true"><rect x="2" y="2" width="60" height="44" rx="4"/><path d="M8 38l14-16 11 12 8-7 15 14"/><circle cx="46" cy="14" r="5"/></svg>@if ($d['link'] !== '')<span class="unseen">{{ $d['title'] }}</span>@endif
 

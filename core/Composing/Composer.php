@@ -6,12 +6,15 @@ namespace Vestibra\Core\Composing;
 
 use LogicException;
 use Throwable;
+use Vestibra\Core\Composing\Places\Place;
+use Vestibra\Core\Composing\Places\Standing;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Schema;
 
 /**
@@ -65,7 +68,10 @@ final readonly class Composer
             }
         }
         $failures = [];
-        $page = HeadingLevels::onCards($this->node($tree, $context, $styling, false, $failures), $this->schema);
+        $page = HeadingLevels::onCards(
+            $this->node($tree, $context, $styling, Place::window(), false, $failures),
+            $this->schema,
+        );
 
         $shows = iterator_to_array($page->following(), false) !== [];
         $until = Until::of($tree, $page, $context);
@@ -74,26 +80,31 @@ final readonly class Composer
     }
 
     /**
+     * @param  Place  $place  what it may be as wide as
      * @param  bool  $isCard  on a card, styles are declared once for all products
      * @param  list<Failure>  $failures
      */
-    private function node(Node $node, Context $context, Styling $styling, bool $isCard, array &$failures): ComposedNode
-    {
+    private function node(
+        Node $node,
+        Context $context,
+        Styling $styling,
+        Place $place,
+        bool $isCard,
+        array &$failures,
+    ): ComposedNode {
         $isOther = ($this->definitions[$node->kind] ?? null)?->anotherOf($node) !== null;
         $about = $isOther ? $context->others[$node->id] ?? null : new About($context, $node);
         if ($about === null) {
             return new ComposedNode($node->id, $node->kind, [], [], self::UNSEEN);
         }
         SequenceCss::mark($about->inside, $styling->sheet->marks);
-        $children = [];
-        foreach ($about->inside->children as $child) {
-            $children[] = $this->node($child, $about->context, $styling, $isCard, $failures);
-        }
         $kind = $this->kinds[$node->kind] ?? null;
-        if ($kind === null) {
+        $definition = $this->definitions[$node->kind] ?? null;
+        $stands = new Standing($about->inside, $kind, $definition?->role === Role::Band, $place, $context->house);
+        $children = $this->children($about, $stands, $styling, $isCard, $failures);
+        if ($kind === null || $definition === null) {
             return new ComposedNode($node->id, $node->kind, [], $children, 'unknown kind of block');
         }
-        $definition = $this->definitions[$node->kind];
         if (! $definition->fits($context->subject->kind())) {
             return new ComposedNode($node->id, $node->kind, [], $children, self::misfit($definition));
         }
@@ -103,9 +114,11 @@ final readonly class Composer
                 return new ComposedNode($node->id, $node->kind, [], $children, $absent, wanted: true);
             }
             if (! $isCard) {
-                $styling->of($node, $definition, $about->context->pictures + $context->pictures, $context->addresses);
+                $pictures = $about->context->pictures + $context->pictures;
+                $styling->of($node, $definition, $pictures, $context->addresses, $stands->outer);
             }
-            $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);
+            $settings = new Settings($node, $definition, $context, $stands->outer);
+            $composed = $kind->compose($settings, $context, $children);
         } catch (Throwable $error) {
             $failures[] = new Failure($node->id, $node->kind, $error);
 
@@ -114,7 +127,7 @@ final readonly class Composer
 
         $cards = $composed->cards === null || $isCard
             ? []
-            : $this->cards($composed->cards, $context->addresses, $styling, $failures);
+            : $this->cards($composed->cards, $context->addresses, $styling, $stands->roomOf(null), $failures);
 
         return new ComposedNode(
             $node->id,
@@ -136,20 +149,45 @@ final readonly class Composer
     }
 
     /**
+     * @param  list<Failure>  $failures
+     * @return list<ComposedNode>
+     */
+    private function children(
+        About $about,
+        Standing $stands,
+        Styling $styling,
+        bool $isCard,
+        array &$failures,
+    ): array {
+        $children = [];
+        foreach ($about->inside->children as $child) {
+            $room = $stands->roomOf($child);
+            $children[] = $this->node($child, $about->context, $styling, $room, $isCard, $failures);
+        }
+
+        return $children;
+    }
+
+    /**
      * A card for each product, with styles that are declared once for all.
      *
      * @param  list<Failure>  $failures
      * @return list<ComposedNode>
      */
-    private function cards(CardList $list, Addresses $addresses, Styling $styling, array &$failures): array
-    {
+    private function cards(
+        CardList $list,
+        Addresses $addresses,
+        Styling $styling,
+        Place $place,
+        array &$failures,
+    ): array {
         $card = $list->tree;
         if ($styling->sheet->begins($card->id)) {
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
                 if ($definition !== null) {
-                    $styling
-                        ->of($node, $definition, ($list->contexts[0]->pictures ?? []) + $list->pictures, $addresses);
+                    $pictures = ($list->contexts[0]->pictures ?? []) + $list->pictures;
+                    $styling->of($node, $definition, $pictures, $addresses, $place);
                 }
             }
         }
@@ -159,7 +197,7 @@ final readonly class Composer
         ));
         $broken = $cards = [];
         foreach ($list->contexts as $context) {
-            $composed = $this->node($shown, $context, $styling, true, $broken);
+            $composed = $this->node($shown, $context, $styling, $place, true, $broken);
             $cards[] = new ComposedNode(
                 $composed->id,
                 $composed->kind,

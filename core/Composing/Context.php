@@ -17,6 +17,7 @@ use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Selling\Chosen;
 use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Styling\HouseStyle;
 
 /**
  * Everything a block may know while a page is composed.
@@ -25,6 +26,8 @@ use Vestibra\Core\Selling\MoneyFormat;
  */
 final readonly class Context
 {
+    public HouseStyle $house;
+
     /**
      * @param  Subject  $subject  what the page, or the holder that a block stands in, is about
      * @param  Chosen|null  $chosen  the variant that a product is shown with
@@ -34,6 +37,7 @@ final readonly class Context
      * @param  array<string, About>  $others  what the blocks in a holder are about, by its id, where that is another
      *     product; without those that customers cannot see
      * @param  Listed|null  $list  the products of the page, as somebody asked for them, where a block reads them
+     * @param  HouseStyle|null  $house  what the shop looks like; null for the standard
      */
     public function __construct(
         public Subject $subject,
@@ -49,7 +53,9 @@ final readonly class Context
         public bool $isCard = false,
         public array $others = [],
         public ?Listed $list = null,
+        ?HouseStyle $house = null,
     ) {
+        $this->house = $house ?? HouseStyle::standard();
     }
 
     /** @throws LogicException when the page is about something else: a block that asks says so in its definition */

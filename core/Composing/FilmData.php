@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\PictureSizes;
 use Vestibra\Core\Catalogue\ShopFile;
+use Vestibra\Core\Composing\Places\Place;
 
 /**
  * A film as views print it.
@@ -19,12 +22,14 @@ final readonly class FilmData
 
     /**
      * @return array{address: string, type: string, width: int, height: int, shape: string, captions: string|null,
-     *     poster: string|null}
+     *     poster: string|null, posters: string}  `posters` has finer ones than phones are offered, as `srcset` has
      */
-    public static function of(ShopFile $film, Context $context): array
+    public static function of(ShopFile $film, Context $context, ?Place $place = null): array
     {
         $captions = $context->files[$film->captionsId ?? 0] ?? null;
         $poster = $context->pictures[$film->posterId ?? 0] ?? null;
+
+        $place ??= Place::window();
 
         return [
             'address' => $context->addresses->file($film),
@@ -33,8 +38,25 @@ final readonly class FilmData
             'height' => $film->height,
             'shape' => self::shape($film),
             'captions' => $captions === null ? null : $context->addresses->file($captions),
-            'poster' => $poster === null ? null : $context->addresses->picture($poster, 800),
+            'poster' => $poster === null ? null : $context->addresses->picture($poster, $poster->sizeFor(
+                $place->most(),
+                PictureSizes::ON_PHONES,
+            )),
+            'posters' => $poster === null ? '' : self::finer($poster, $context->addresses, $place),
         ];
+    }
+
+    private static function finer(Picture $poster, Addresses $addresses, Place $place): string
+    {
+        $widest = $poster->sizeFor(2 * $place->most());
+        $finer = [];
+        foreach ($poster->sizes() as $size => $width) {
+            if ($size > PictureSizes::ON_PHONES && $size <= $widest) {
+                $finer[] = "{$addresses->picture($poster, $size)} {$width}w";
+            }
+        }
+
+        return implode(', ', $finer);
     }
 
     /** The named shape that is nearest to the film's own. */

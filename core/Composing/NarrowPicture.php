@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Types\Choice;
@@ -11,6 +12,8 @@ use Vestibra\Core\Templates\Types\PictureChoice;
 
 /**
  * Another picture in the place of one that does not suit a narrow screen.
+ *
+ * @phpstan-import-type PictureSource from PictureData
  *
  * @api
  */
@@ -27,8 +30,10 @@ final readonly class NarrowPicture
         ];
     }
 
-    /** @return array{media: string, small: string, large: string, width: int, height: int, focus: string}|null */
-    public static function of(Settings $settings, Context $context): ?array
+    /**
+     * @return array{sources: list<PictureSource>, focus: string}|null
+     */
+    public static function of(Settings $settings, Context $context, Place $place): ?array
     {
         $picture = $settings->picture('narrowPicture');
         if ($picture === null) {
@@ -37,11 +42,7 @@ final readonly class NarrowPicture
         $on = $settings->text('narrowOn') === 'tablet' ? Width::Tablet : Width::Phone;
 
         return [
-            'media' => (string) $on->media(),
-            'small' => $context->addresses->picture($picture, 400),
-            'large' => $context->addresses->picture($picture, 800),
-            'width' => $picture->width,
-            'height' => $picture->height,
+            'sources' => PictureData::narrow($picture, $context->addresses, $place, $on),
             'focus' => "$on->value-focus-x$picture->focusX $on->value-focus-y$picture->focusY",
         ];
     }

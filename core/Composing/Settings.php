@@ -6,7 +6,10 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Composing\Places\Box;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
@@ -27,7 +30,33 @@ final readonly class Settings
         private Node $node,
         private Definition $definition,
         private Context $context,
+        private ?Place $outer = null,
     ) {
+    }
+
+    /** How wide the block itself is. */
+    public function outer(): Place
+    {
+        return $this->outer ?? Place::window();
+    }
+
+    /** What is set of a style at a width, there or for a wider one; null where nothing is. */
+    public function held(string $name, Width $width): mixed
+    {
+        return $this->node->holding($name, $width);
+    }
+
+    /**
+     * What it has for what stands in it.
+     *
+     * @param  string  $piece  of a piece of it that takes all of the block
+     */
+    public function room(string $piece = ''): Place
+    {
+        $inner = (new Box($this->node, $this->context->house))->inner($this->outer());
+        $box = new Box($this->node, $this->context->house, $piece);
+
+        return $piece === '' ? $inner : $box->inner($box->outer($inner));
     }
 
     /** @return string empty where nothing but spaces is left */

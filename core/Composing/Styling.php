@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Styling\Eased;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Styling\Resolved;
@@ -21,7 +22,6 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleKey;
 use Vestibra\Core\Templates\Styles\StyleProperties;
-use Vestibra\Core\Templates\Types\GroundPicture;
 
 /**
  * The styles of a page's blocks on their way to the sheet: only what differs from what holds without them. What is set
@@ -38,6 +38,8 @@ final class Styling
 
     private SequenceCss $sequences;
 
+    private ?GroundPictures $grounds = null;
+
     /** @param  bool  $wanted  whether they are asked for at all */
     public function __construct(
         public readonly StyleSheet $sheet,
@@ -47,19 +49,24 @@ final class Styling
         $this->sequences = new SequenceCss($schema);
     }
 
-    /** @param  array<int, Picture>  $pictures  those that it may name, by id */
-    public function of(Node $node, Definition $definition, array $pictures, Addresses $addresses): void
-    {
+    /**
+     * @param  array<int, Picture>  $pictures  those that it may name, by id
+     * @param  Place|null  $place  how wide it is; null for as wide as the window
+     */
+    public function of(
+        Node $node,
+        Definition $definition,
+        array $pictures,
+        Addresses $addresses,
+        ?Place $place = null,
+    ): void {
         if (! $this->wanted) {
             return;
         }
         foreach (Named::ofStyles($node) as [, $number]) {
             if (isset($pictures[$number])) {
-                $this->sheet->define(
-                    GroundPicture::property($number),
-                    "url(\"{$addresses->picture($pictures[$number], 800)}\")",
-                );
-                $this->point($pictures[$number]);
+                $this->grounds ??= new GroundPictures($this->sheet, $addresses);
+                $this->grounds->of($pictures[$number], $place ?? Place::window(), self::repeats($node));
             }
         }
         if ($node->how !== []) {
@@ -76,13 +83,18 @@ final class Styling
         $this->hide($node);
     }
 
-    /** What matters most about a picture stays in view where it is cut. */
-    private function point(Picture $picture): void
+    /** Whether a picture on one of its grounds repeats at its own size. */
+    private static function repeats(Node $node): bool
     {
-        [$across, $down] = [25 * $picture->focusX, 25 * $picture->focusY];
-        if ([$across, $down] !== [50, 50]) {
-            $this->sheet->define(GroundPicture::point($picture->id), "$across% $down%");
+        foreach ($node->how as $values) {
+            foreach ($values as $name => $value) {
+                if ($value === 'auto' && StyleKey::parse($name)?->property === 'groundFit') {
+                    return true;
+                }
+            }
         }
+
+        return false;
     }
 
     /** @return Rules */

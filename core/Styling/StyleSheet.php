@@ -27,7 +27,7 @@ final class StyleSheet
     /** @var array<string, true> */
     private array $begun = [];
 
-    /** @var array<string, string> custom property => value */
+    /** @var array<string, array<string, string>> width => custom property => value */
     private array $page = [];
 
     public function __construct(public readonly StyleMarks $marks)
@@ -58,9 +58,9 @@ final class StyleSheet
     }
 
     /** A value that several blocks of the page name. */
-    public function define(string $property, string $value): void
+    public function define(string $property, string $value, Width $width = Width::Desktop): void
     {
-        $this->page[$property] = $value;
+        $this->page[$width->value][$property] = $value;
     }
 
     public function hide(string $blockId, Width $width): void
@@ -70,7 +70,11 @@ final class StyleSheet
 
     public function css(): string
     {
-        $css = $this->page === [] ? '' : ':root{'.self::said($this->page).'}';
+        $css = '';
+        foreach (Width::cases() as $width) {
+            $defined = $this->page[$width->value] ?? [];
+            $css .= $defined === [] ? '' : self::within($width->media(), ':root{'.self::said($defined).'}');
+        }
         foreach (PieceState::cases() as $state) {
             foreach (Width::cases() as $width) {
                 $css .= self::printed($this->rules[$state->value][$width->value] ?? [], $state, $width->media());

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Templates;
 
 use Generator;
 use stdClass;
+use Vestibra\Core\Styling\Width;
 
 /**
  * One place in a template's tree: the page, a band, a column or a block. A value; changing it gives a new one that
@@ -53,6 +54,26 @@ final readonly class Node
             Question::How => $this->how[$width][$name] ?? null,
             Question::When => $this->when[$name] ?? null,
         };
+    }
+
+    /** What is set of a style at a width, there or for a wider one; null where nothing is. */
+    public function holding(string $name, Width $width): mixed
+    {
+        foreach (array_reverse(Width::cases()) as $case) {
+            if ($case->begins() >= $width->begins() && isset($this->how[$case->value][$name])) {
+                return $this->how[$case->value][$name];
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether it is seen at a width, as far as that is set for it. */
+    public function isOn(Width $width): bool
+    {
+        $widths = $this->when['widths'] ?? null;
+
+        return ! is_array($widths) || in_array($width->value, $widths, true);
     }
 
     /** Null unsets. */

@@ -66,7 +66,7 @@ final readonly class Sequence
     /** @return list<string>|null the order that holds at a width; null where the columns stand as they are drawn */
     public static function at(Node $band, Width $width): ?array
     {
-        $at = self::settled($band, self::SETTING, $width);
+        $at = $band->holding(self::SETTING, $width);
 
         return $at === null ? null : Order::read($at);
     }
@@ -154,12 +154,12 @@ final readonly class Sequence
         usort($columns, static fn (Node $one, Node $other): int => $place($one) <=> $place($other));
         $ids = array_map(static fn (Node $column): string => $column->id, $columns);
 
-        return self::settled($band, 'stack', $width) === 'column-reverse' ? array_reverse($ids) : $ids;
+        return $band->holding('stack', $width) === 'column-reverse' ? array_reverse($ids) : $ids;
     }
 
     private static function place(Node $column, Width $width): int
     {
-        $place = self::settled($column, 'order', $width);
+        $place = $column->holding('order', $width);
 
         return is_int($place) ? $place : 0;
     }
@@ -167,7 +167,7 @@ final readonly class Sequence
     /** Why a column moves as a whole; null where its blocks move one by one. */
     private static function moves(Node $column, Width $width, ?Definition $definition): ?string
     {
-        if ($width !== Width::Phone && self::settled($column, 'staysInView', $width) === true) {
+        if ($width !== Width::Phone && $column->holding('staysInView', $width) === true) {
             return 'it stays in view';
         }
         $properties = StyleProperties::all();
@@ -178,17 +178,6 @@ final readonly class Sequence
                 if ($group !== null && $group !== StyleGroup::Text) {
                     return 'it has a ground, lines or room of its own';
                 }
-            }
-        }
-
-        return null;
-    }
-
-    private static function settled(Node $node, string $setting, Width $width): mixed
-    {
-        foreach (array_reverse(Width::cases()) as $case) {
-            if ($case->begins() >= $width->begins() && isset($node->how[$case->value][$setting])) {
-                return $node->how[$case->value][$setting];
             }
         }
 

@@ -4,59 +4,42 @@ declare(strict_types=1);
 
 namespace Vestibra\Demo\Drawing;
 
+use Closure;
 use GdImage;
 
 /**
- * A square to draw flat shapes on, 1000 units wide. Kept at 800, 400 and 160 pixels; drawn twice as large to be smooth.
+ * A square to draw flat shapes on, 1000 units wide. It is drawn twice as large as it is kept, to be smooth.
  */
 final class Canvas
 {
-    private const SIZE = 1600;
+    private const UNITS = 1000;
 
-    private const UNIT = 1.6;
+    /** The sizes that are kept, in pixels, each narrower than the one before. */
+    private const KEPT = [1600, 800, 400, 160];
 
-    private GdImage $image;
+    private const QUALITY = 84;
 
-    public function __construct(string $ground)
+    /** @var list<Closure(Sheet): void> */
+    private array $shapes = [];
+
+    public function __construct(private readonly string $ground)
     {
-        $this->image = imagecreatetruecolor(self::SIZE, self::SIZE);
-        imagefill($this->image, 0, 0, $this->colour($ground));
     }
 
     public function rect(float $x, float $y, float $width, float $height, string $colour, float $radius = 0): self
     {
-        $c = $this->colour($colour);
-        $r = min($radius, $width / 2, $height / 2);
-        [$left, $top, $right, $bottom] = $this->px($x, $y, $x + $width, $y + $height);
-        $round = (int) round($r * self::UNIT);
-        imagefilledrectangle($this->image, $left + $round, $top, $right - $round, $bottom, $c);
-        if ($round > 0) {
-            imagefilledrectangle($this->image, $left, $top + $round, $right, $bottom - $round, $c);
-            foreach ([
-                [$left + $round, $top + $round], [$right - $round, $top + $round], [$left + $round, $bottom - $round],
-                [$right - $round, $bottom - $round],
-            ] as [$cx, $cy]) {
-                imagefilledellipse($this->image, $cx, $cy, 2 * $round, 2 * $round, $c);
-            }
-        }
-
-        return $this;
+        return $this->with(static fn (Sheet $sheet) => $sheet->rect($x, $y, $width, $height, $colour, $radius));
     }
 
     public function ellipse(float $x, float $y, float $width, float $height, string $colour): self
     {
-        [$cx, $cy, $w, $h] = $this->px($x, $y, $width, $height);
-        imagefilledellipse($this->image, $cx, $cy, $w, $h, $this->colour($colour));
-
-        return $this;
+        return $this->with(static fn (Sheet $sheet) => $sheet->ellipse($x, $y, $width, $height, $colour));
     }
 
     /** @param  list<float|int>  $points x, y, x, y, … */
     public function shape(array $points, string $colour): self
     {
-        imagefilledpolygon($this->image, $this->px(...$points), $this->colour($colour));
-
-        return $this;
+        return $this->with(static fn (Sheet $sheet) => $sheet->shape($points, $colour));
     }
 
     /** A bar with round ends between two points. */
@@ -84,28 +67,55 @@ final class Canvas
         float $width,
         string $colour,
     ): self {
-        $steps = (int) $length;
-        for ($step = 0; $step <= $steps; $step++) {
-            $part = $step / $steps;
-            $this
-                ->ellipse($x + $part * $length, $y - sin($part * $turns * 2 * M_PI) * $height, $width, $width, $colour);
-        }
+        $drawn = static function (Sheet $sheet) use ($x, $y, $length, $height, $turns, $width, $colour): void {
+            $steps = (int) $length;
+            for ($step = 0; $step <= $steps; $step++) {
+                $part = $step / $steps;
+                $down = $y - sin($part * $turns * 2 * M_PI) * $height;
+                $sheet->ellipse($x + $part * $length, $down, $width, $width, $colour);
+            }
+        };
 
-        return $this;
+        return $this->with($drawn);
     }
 
-    /** Writes `$file-800.webp`, `$file-400.webp` and `$file-160.webp`. */
-    public function save(string $file): void
+    /**
+     * Writes `$file-800.webp`, `$file-400.webp` and so on.
+     *
+     * @param  int  $widest  the widest of them, in pixels
+     */
+    public function save(string $file, int $widest): void
     {
-        $large = imagecreatetruecolor(800, 800);
-        $small = imagecreatetruecolor(400, 400);
-        imagecopyresampled($large, $this->image, 0, 0, 0, 0, 800, 800, self::SIZE, self::SIZE);
-        imagecopyresampled($small, $large, 0, 0, 0, 0, 400, 400, 800, 800);
-        imagewebp($large, "$file-800.webp", 84);
-        imagewebp($small, "$file-400.webp", 84);
-        $tiny = imagecreatetruecolor(160, 160);
-        imagecopyresampled($tiny, $large, 0, 0, 0, 0, 160, 160, 800, 800);
-        imagewebp($tiny, "$file-160.webp", 84);
+        $sheet = new Sheet($this->ground, 2 * $widest, 2 * $widest / self::UNITS);
+        foreach ($this->shapes as $shape) {
+            $shape($sheet);
+        }
+        $from = $sheet->image;
+        foreach (array_filter(self::KEPT, static fn (int $size): bool => $size <= $widest) as $size) {
+            $from = self::smaller($from, $size);
+            imagewebp($from, "$file-$size.webp", self::QUALITY);
+        }
+    }
+
+    /** Of one twice as large, each four pixels become one. */
+    private static function smaller(GdImage $from, int $size): GdImage
+    {
+        $half = imagesx($from) === 2 * $size ? imagescale($from, $size, $size, IMG_BILINEAR_FIXED) : false;
+        if ($half instanceof GdImage) {
+            return $half;
+        }
+        $sized = imagecreatetruecolor(max(1, $size), max(1, $size));
+        imagecopyresampled($sized, $from, 0, 0, 0, 0, $size, $size, imagesx($from), imagesy($from));
+
+        return $sized;
+    }
+
+    /** @param  Closure(Sheet): void  $shape */
+    private function with(Closure $shape): self
+    {
+        $this->shapes[] = $shape;
+
+        return $this;
     }
 
     /** Lighter (above 0, up to 1) or darker (below 0, down to -1). */
@@ -118,21 +128,5 @@ final class Canvas
             static fn (int|float $part): string => sprintf('%02x', (int) round($part + ($target - $part) * abs($by))),
             $parts,
         ));
-    }
-
-    private function colour(string $hex): int
-    {
-        [$red, $green, $blue] = array_map(
-            static fn (string $part): int => max(0, min(255, (int) hexdec($part))),
-            str_split(ltrim($hex, '#'), 2),
-        );
-
-        return (int) imagecolorallocate($this->image, $red, $green, $blue);
-    }
-
-    /** @return list<int> */
-    private function px(float|int ...$units): array
-    {
-        return array_values(array_map(static fn (float|int $unit): int => (int) round($unit * self::UNIT), $units));
     }
 }

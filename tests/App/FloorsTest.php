@@ -42,7 +42,8 @@ final class FloorsTest extends Plain
             'Reach/Kinds',
         ],
         'Reach/Trees' => [
-            'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Models', 'Records/Models/Catalogue', 'Reach/Rules',
+            'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Pictures', 'Records/Models',
+            'Records/Models/Catalogue', 'Reach/Rules',
         ],
         'Reach/Pages' => [
             'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
@@ -63,7 +64,7 @@ final class FloorsTest extends Plain
         'PagesOut' => [
             'Ground/Models', 'Ground', 'Ground/Files', 'Records/Settings', 'Records/Models',
             'Records/Models/Catalogue', 'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees',
-            'Reach/Pages', 'Words', 'Shop',
+            'Reach/Pages', 'Words', 'Style', 'Shop',
         ],
         'PagesOut/Walking' => ['Ground', 'Records/Models', 'Reach/Rules', 'Words'],
         'PagesOut/Whole' => [

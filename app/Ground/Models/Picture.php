@@ -15,7 +15,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $height  in pixels
  * @property string $alt  its words
  * @property string $state  `new` until its sizes are made, then `ready` or `failed`
- * @property string|null $original  the file that was uploaded, until its sizes are made
+ * @property string|null $original  the file that was uploaded; null for what was drawn by the demo
+ * @property int $made  the widest size that was made of it; 0 for none
+ * @property bool $avif  whether its sizes are kept as AVIF too
  * @property int $focus_x  0 to 4, from the left: what stays in view when it is cut
  * @property int $focus_y  0 to 4, from the top
  */

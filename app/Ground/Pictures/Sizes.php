@@ -9,15 +9,14 @@ use RuntimeException;
 use stdClass;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Ground\Models\Picture;
+use Vestibra\Core\Catalogue\PictureSizes;
 
 /**
- * Makes the sizes that pages show, as WebP and AVIF. They are drawn anew, so that nothing else in the file comes with
- * them.
+ * Makes the sizes that pages show, as WebP, and as AVIF where that is smaller. They are drawn anew, so that nothing
+ * else in the file comes with them.
  */
 final readonly class Sizes
 {
-    public const WIDTHS = [800, 400, 160];
-
     private const WEBP = 84;
 
     private const AVIF = 62;
@@ -37,16 +36,50 @@ final readonly class Sizes
             Picture::query()->toBase()->where('id', $pictureId)->update(['state' => 'broken']);
             throw new RuntimeException("The picture $picture->original cannot be read.");
         }
-        foreach (self::WIDTHS as $width) {
-            $sized = self::sized($image, $width);
-            imageavif($sized, "$this->folder/$picture->file-$width.avif.part", self::AVIF);
-            imagewebp($sized, "$this->folder/$picture->file-$width.webp.part", self::WEBP);
-            foreach (['avif', 'webp'] as $kind) {
-                rename("$this->folder/$picture->file-$width.$kind.part", "$this->folder/$picture->file-$width.$kind");
-                StoredFiles::note('pictures', "$this->folder/$picture->file-$width.$kind");
+        $widest = PictureSizes::widest(imagesx($image));
+        $sizes = array_filter(PictureSizes::ALL, static fn (int $size): bool => $size <= $widest);
+        $bytes = ['avif' => 0, 'webp' => 0];
+        foreach ($sizes as $size) {
+            $sized = self::sized($image, $size);
+            foreach ($this->drawn($sized, "$this->folder/$picture->file-$size") as $kind => $written) {
+                $bytes[$kind] += $written;
             }
         }
-        Picture::query()->toBase()->where('id', $pictureId)->update(['state' => 'ready']);
+        $avif = $bytes['avif'] < $bytes['webp'];
+        $this->keep((string) $picture->file, $sizes, $avif);
+        Picture::query()->toBase()->where('id', $pictureId)
+            ->update(['state' => 'ready', 'made' => $widest, 'avif' => $avif]);
+    }
+
+    /** @return array{avif: int, webp: int} bytes of the halves of files that were written */
+    private function drawn(GdImage $sized, string $file): array
+    {
+        imageavif($sized, "$file.avif.part", self::AVIF);
+        imagewebp($sized, "$file.webp.part", self::WEBP);
+
+        return ['avif' => (int) filesize("$file.avif.part"), 'webp' => (int) filesize("$file.webp.part")];
+    }
+
+    /**
+     * A browser that reads AVIF is offered no WebP, so AVIF is kept where all of it together is smaller.
+     *
+     * @param  array<int>  $sizes
+     */
+    private function keep(string $file, array $sizes, bool $avif): void
+    {
+        foreach ($sizes as $size) {
+            foreach (['webp' => true, 'avif' => $avif] as $kind => $isKept) {
+                $name = "$file-$size.$kind";
+                if ($isKept) {
+                    rename("$this->folder/$name.part", "$this->folder/$name");
+                    StoredFiles::note('pictures', "$this->folder/$name");
+                } else {
+                    @unlink("$this->folder/$name.part");
+                    @unlink("$this->folder/$name");
+                    StoredFiles::forget('pictures', $name);
+                }
+            }
+        }
     }
 
     /** Never larger than it is. */

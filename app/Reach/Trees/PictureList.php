@@ -7,6 +7,7 @@ namespace Vestibra\App\Reach\Trees;
 use Illuminate\Database\Query\Builder;
 use stdClass;
 use Vestibra\App\Ground\Models\Picture;
+use Vestibra\App\Ground\Pictures\WaitingPictures;
 use Vestibra\App\Ground\Sql\Containing;
 use Vestibra\App\Ground\Sql\Count;
 use Vestibra\App\Reach\Trees\Sql\PictureRows;
@@ -20,7 +21,7 @@ use Vestibra\App\Records\Models\Catalogue\Link;
  *
  * @shape Picture array{id: int, alt: string, small: string, width: int, height: int, state: 'new'|'ready'|'broken',
  *     focusX: int, focusY: int, products: int}
- * @shape PicturePage array{pictures: list<Picture>, more: bool, total: int}
+ * @shape PicturePage array{pictures: list<Picture>, more: bool, total: int, waiting: int, inHand: bool}
  * @shape PictureUses array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int,
  *     name: string}>}
  */
@@ -32,7 +33,7 @@ final readonly class PictureList
     {
     }
 
-    /** @return array{pictures: list<Row>, more: bool, total: int} the newest first */
+    /** @return array{pictures: list<Row>, more: bool, total: int, waiting: int, inHand: bool} the newest first */
     public function page(string $query, int $page, bool $withoutWords = false): array
     {
         $found = Picture::query()->toBase();
@@ -51,6 +52,8 @@ final readonly class PictureList
             'pictures' => array_values($rows->map(self::row(...))->all()),
             'more' => $total > $page * self::PAGE,
             'total' => $total,
+            'waiting' => WaitingPictures::count(),
+            'inHand' => WaitingPictures::areInHand(),
         ];
     }
 

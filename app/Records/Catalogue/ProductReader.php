@@ -198,7 +198,8 @@ final readonly class ProductReader
             $row->alt,
             $row->focus_x,
             $row->focus_y,
-            $row->original !== null && $row->state === 'ready',
+            (bool) $row->avif,
+            $row->made,
         );
     }
 

@@ -9,9 +9,8 @@ use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Files\Sql\KeptFile;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Ground\Models\Job;
-use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\Models\StoredFile;
-use Vestibra\App\Ground\Pictures\MakeSizes;
+use Vestibra\App\Ground\Pictures\WaitingPictures;
 use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Records\Models\FittingRun;
 use Vestibra\App\Work\Fitting\FitTemplate;
@@ -110,16 +109,12 @@ final readonly class Leftovers
     /** @return list<Finding> pictures whose sizes nobody makes */
     private static function pictures(bool $mend): array
     {
-        $waiting = self::hasWork('MakeSizes')
-            ? []
-            : Picture::query()->toBase()->where('state', 'new')->whereNotNull('original')->pluck('id')->all();
-        foreach ($mend ? $waiting : [] as $id) {
-            Queue::push(new MakeSizes((int) $id));
-        }
+        $waiting = WaitingPictures::areInHand() ? 0 : WaitingPictures::count();
+        $mend && WaitingPictures::queue();
 
-        return $waiting === [] ? [] : [Doctor::finding(
+        return $waiting === 0 ? [] : [Doctor::finding(
             'waiting',
-            Counted::of(count($waiting), 'picture waits', 'pictures wait').' for sizes that nobody makes.',
+            Counted::of($waiting, 'picture waits', 'pictures wait').' for sizes that nobody makes.',
             $mend,
         )];
     }

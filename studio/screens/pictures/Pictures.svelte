@@ -34,6 +34,14 @@
     <p class="mt-1 text-quiet">
         {counted(pictures.total, 'picture')}{pictures.query !== '' || pictures.bare ? ' found' : ' in the shop'}
     </p>
+    {#if pictures.waiting > 0}
+        <p class="mt-1" role="status">
+            {counted(pictures.waiting, 'picture waits', 'pictures wait')} for finer sizes; until then they are shown as large
+            as they are kept.
+            {#if pictures.inHand}They are being made.
+            {:else if may}<button class="word" onclick={() => void pictures.makeSizes()}>Make them now</button>{/if}
+        </p>
+    {/if}
     {#if may}
         <label
             class="mt-4 block cursor-pointer rounded-lg border border-dashed px-5 py-4 text-center focus-within:outline-2 {over

@@ -8,6 +8,9 @@ export class Pictures {
     list = $state.raw<Picture[]>([]);
     more = $state(false);
     total = $state(0);
+    /** How many are not kept in all sizes yet, and whether somebody makes them. */
+    waiting = $state(0);
+    inHand = $state(false);
     query = $state('');
     bare = $state(false);
     chosen = $state.raw<Picture | null>(null);
@@ -20,6 +23,7 @@ export class Pictures {
 
     constructor(first: PicturePage) {
         ({ pictures: this.list, more: this.more, total: this.total } = first);
+        ({ waiting: this.waiting, inHand: this.inHand } = first);
     }
 
     async load(page = 1): Promise<void> {
@@ -28,8 +32,19 @@ export class Pictures {
                 `/studio/pictures/rows?q=${encodeURIComponent(this.query)}&page=${page}${this.bare ? '&bare=1' : ''}`,
             );
             this.list = page === 1 ? answer.pictures : [...this.list, ...answer.pictures];
-            ({ more: this.more, total: this.total } = answer);
+            ({ more: this.more, total: this.total, waiting: this.waiting, inHand: this.inHand } = answer);
             this.page = page;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async makeSizes(): Promise<void> {
+        try {
+            ({ waiting: this.waiting, inHand: this.inHand } = await post<Pick<PicturePage, 'waiting' | 'inHand'>>(
+                '/studio/pictures/sizes',
+                {},
+            ));
         } catch (error) {
             notices.trouble(error);
         }

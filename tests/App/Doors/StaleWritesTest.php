@@ -44,7 +44,8 @@ final class StaleWritesTest extends TestCase
     private const MAKES = [
         'studio/in-and-out/whole',
         'studio/cards', 'studio/facts', 'studio/files', 'studio/house-style', 'studio/house-style/fonts',
-        'studio/house-style/import', 'studio/parts', 'studio/pictures', 'studio/products/{productId}/contents/{factId}',
+        'studio/house-style/import', 'studio/parts', 'studio/pictures', 'studio/pictures/sizes',
+        'studio/products/{productId}/contents/{factId}',
         'studio/templates', 'studio/templates/own',
         'studio/templates/{template}/fitting', 'studio/templates/{template}/links', 'studio/catalogue/foresee',
         'studio/in-and-out', 'studio/in-and-out/{brought}/look', 'studio/who/filters',

@@ -131,8 +131,8 @@ final class ListingBlocksTest extends TestCase
         $full = self::block(new Node('b', 'beneath', ['pictures' => true, 'counts' => true]))->data;
         self::assertSame([4, 0], array_column($full['links'], 'count'));
         self::assertSame(
-            ['/pictures/file1-400.webp', null],
-            array_map(static fn (array $one): ?string => $one['picture']['small'] ?? null, $full['links']),
+            ['/pictures/file1-400.webp 400w, /pictures/file1-800.webp 800w', null],
+            array_map(static fn (array $one): ?string => $one['picture']['srcset'] ?? null, $full['links']),
         );
         self::assertSame(
             ['It glints.', ''],

@@ -44,6 +44,7 @@ final class ThingsTest extends TestCase
             'said' => 'Rinsing a nib', 'address' => '/files/rinsing-2b.webm', 'type' => 'video/webm', 'width' => 640,
             'height' => 360,
             'shape' => 'wide', 'captions' => '/files/rinsing-3c.vtt', 'poster' => '/pictures/file50-800.webp',
+            'posters' => '',
         ], $film->data);
         self::assertNull($film->note);
     }

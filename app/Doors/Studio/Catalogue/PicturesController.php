@@ -15,6 +15,7 @@ use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\CatalogueAnswer;
 use Vestibra\App\Ground\Pictures\Uploads;
+use Vestibra\App\Ground\Pictures\WaitingPictures;
 use Vestibra\App\Ground\Problems\PictureProblem;
 use Vestibra\App\Reach\Trees\PictureList;
 use Vestibra\App\Words\ProblemWords;
@@ -64,6 +65,14 @@ final readonly class PicturesController
         return $taken instanceof Problem
             ? $this->refused($taken)
             : new JsonResponse(['picture' => $this->list->one($taken)], 201);
+    }
+
+    /** Has finer sizes made of pictures that an earlier version took in. */
+    public function sizes(): JsonResponse
+    {
+        WaitingPictures::queue();
+
+        return new JsonResponse(['waiting' => WaitingPictures::count(), 'inHand' => WaitingPictures::areInHand()]);
     }
 
     public function describe(Request $request, int $picture, Saving $saving): JsonResponse

@@ -23,7 +23,7 @@ final readonly class BesidesWords
     public function words(): Generator
     {
         foreach (Picture::query()->toBase()->orderBy('id')->lazy(1000) as $row) {
-            $from = $this->bytesOf($row->file, $row->original);
+            $from = $this->bytesOf($row->file, $row->original, (int) $row->made);
             if ($from !== null) {
                 $name = $this->name('picture', $row->id);
                 yield ShopFolder::PICTURES."/$name.json" => ShopFolder::headed('picture', [
@@ -49,7 +49,7 @@ final readonly class BesidesWords
     public function bytes(): Generator
     {
         foreach (Picture::query()->toBase()->orderBy('id')->lazy(1000) as $row) {
-            $from = $this->bytesOf($row->file, $row->original);
+            $from = $this->bytesOf($row->file, $row->original, (int) $row->made);
             if ($from !== null) {
                 yield ShopFolder::PICTURES."/{$this->name('picture', $row->id)}.".pathinfo($from, PATHINFO_EXTENSION) =>
                     $from;
@@ -68,9 +68,9 @@ final readonly class BesidesWords
     }
 
     /** The picture as it came in, or else its largest size. */
-    private function bytesOf(string $file, ?string $original): ?string
+    private function bytesOf(string $file, ?string $original, int $made): ?string
     {
-        foreach ([$original, "$file-800.webp"] as $name) {
+        foreach ([$original, "$file-$made.webp", "$file-800.webp"] as $name) {
             if ($name !== null && is_file("$this->pictures/$name")) {
                 return "$this->pictures/$name";
             }

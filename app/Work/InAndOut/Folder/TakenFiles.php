@@ -7,6 +7,7 @@ namespace Vestibra\App\Work\InAndOut\Folder;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\Models\ShopFile;
+use Vestibra\Core\Catalogue\PictureSizes;
 
 /** Pictures and files that were taken in while a folder was read: when nothing of it is kept, their bytes go too. */
 final readonly class TakenFiles
@@ -29,10 +30,11 @@ final readonly class TakenFiles
         foreach (array_filter($others, is_string(...)) as $file) {
             @unlink(config()->string('vestibra.files')."/$file");
         }
+        $sizes = implode('.*,', PictureSizes::ALL).'.*';
         foreach (array_filter($files, is_string(...)) as $file) {
             array_map(
                 unlink(...),
-                glob(config()->string('vestibra.pictures')."/$file-{original-*,160.*,400.*,800.*}", GLOB_BRACE) ?: [],
+                glob(config()->string('vestibra.pictures')."/$file-{original-*,$sizes}", GLOB_BRACE) ?: [],
             );
         }
     }

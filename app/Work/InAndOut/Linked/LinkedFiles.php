@@ -213,7 +213,7 @@ final class LinkedFiles
     private function picture(string $address): ?string
     {
         $file = preg_match(
-            '#/pictures/([a-z0-9-]+)-(?:800|400|160)\.(?:webp|avif)$#D',
+            '#/pictures/([a-z0-9-]+)-\d+\.(?:webp|avif)$#D',
             (string) parse_url($address, PHP_URL_PATH),
             $part,
         ) === 1 ? $part[1] : '';

@@ -17,7 +17,7 @@ use Vestibra\App\Ground\Backups\Restore;
 use Vestibra\App\Ground\Backups\RestoreRefused;
 use Vestibra\App\Ground\Database\DataReplaced;
 use Vestibra\App\Ground\Files\StoredFiles;
-use Vestibra\App\Ground\Pictures\MakeSizes;
+use Vestibra\App\Ground\Pictures\MakeWaiting;
 use Vestibra\App\Ground\Pictures\Uploads;
 use Vestibra\App\Work\Fitting\FitTemplate;
 use Vestibra\Tests\App\TestCase;
@@ -85,7 +85,8 @@ final class RestoreTest extends TestCase
                     .'alter table house_styles drop column name; alter table house_styles drop column draft; alter '
                     .'table house_styles drop column in_use; drop table live_rules; drop table own_words; drop index '
                     .'products_published_title_order_index; drop index products_title_order; drop index '
-                    .'products_price_low; drop index products_shown_newest; alter table products drop column '
+                    .'products_price_low; drop index products_shown_newest; alter table pictures drop column made; '
+                    .'alter table pictures drop column avif; alter table products drop column '
                     .'described; alter table products drop column '
                     .'price_low; alter table products drop column title_order; drop table tree_names; drop table '
                     .'indexed_trees; alter table users drop column closed_at; alter table troubles drop column '
@@ -470,7 +471,7 @@ final class RestoreTest extends TestCase
         );
         Queue::assertNothingPushed();
         $this->kernel('vestibra:doctor', ['--mend' => true]);
-        Queue::assertPushed(MakeSizes::class, 1);
+        Queue::assertPushed(MakeWaiting::class, 1);
         Queue::assertPushed(FitTemplate::class, 1);
     }
 

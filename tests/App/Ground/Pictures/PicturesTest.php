@@ -10,11 +10,14 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use stdClass;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Ground\Pictures\Decoded;
 use Vestibra\App\Ground\Pictures\MakeSizes;
+use Vestibra\App\Ground\Pictures\MakeWaiting;
 use Vestibra\App\Ground\Pictures\Sizes;
 use Vestibra\App\Ground\Pictures\Uploads;
+use Vestibra\App\Ground\Pictures\WaitingPictures;
 use Vestibra\Tests\App\TestCase;
 
 /** Pictures are judged by what they hold, kept as they came, and shown in sizes made meanwhile. */
@@ -54,14 +57,111 @@ final class PicturesTest extends TestCase
 
         $this->app->make(Sizes::class)->make($picture['id']);
 
-        self::assertSame('ready', DB::table('pictures')->where('id', $picture['id'])->value('state'));
-        foreach ([800 => 267, 400 => 133, 160 => 53] as $width => $height) {
+        self::assertSame(
+            ['ready', 1600],
+            array_values((array) DB::table('pictures')->where('id', $picture['id'])->first(['state', 'made'])),
+        );
+        foreach ([1600 => [900, 300], 800 => [800, 267], 400 => [400, 133], 160 => [160, 53]] as $size => $pixels) {
             self::assertSame(
-                [$width, $height, IMAGETYPE_WEBP],
-                array_slice((array) getimagesize("$this->folder/$row->file-$width.webp"), 0, 3),
+                [...$pixels, IMAGETYPE_WEBP],
+                array_slice((array) getimagesize("$this->folder/$row->file-$size.webp"), 0, 3),
             );
-            self::assertSame(IMAGETYPE_AVIF, ((array) getimagesize("$this->folder/$row->file-$width.avif"))[2]);
         }
+        self::assertFileDoesNotExist("$this->folder/$row->file-2400.webp");
+    }
+
+    public function test_avif_is_kept_where_all_of_it_together_is_smaller(): void
+    {
+        foreach ([[self::photographed(1700), true], [self::drawn(1700, 40), false]] as [$bytes, $isSmaller]) {
+            $id = $this->send($bytes, 'ink.png')->json('picture.id');
+            $this->app->make(Sizes::class)->make($id);
+            $row = DB::table('pictures')->find($id);
+            self::assertInstanceOf(stdClass::class, $row);
+            self::assertSame([$isSmaller, 2400], [(bool) $row->avif, $row->made]);
+            $avif = glob("$this->folder/$row->file-*.avif") ?: [];
+            self::assertCount($isSmaller ? 5 : 0, $avif);
+            foreach ($avif as $file) {
+                self::assertSame(IMAGETYPE_AVIF, ((array) getimagesize($file))[2]);
+            }
+            self::assertSame([], glob("$this->folder/*.part"));
+            self::assertSame(
+                count($avif),
+                DB::table('stored_files')->where('name', 'like', "$row->file-%.avif")->count(),
+            );
+            if ($isSmaller) {
+                $webp = array_sum(array_map(filesize(...), glob("$this->folder/$row->file-*0.webp") ?: []));
+                self::assertLessThan($webp, array_sum(array_map(filesize(...), $avif)));
+            }
+        }
+    }
+
+    public function test_the_address_of_a_size_that_is_not_made_gives_the_next_narrower(): void
+    {
+        config(['vestibra.pictures' => $this->folder]);
+        $id = $this->send(self::drawn(2000, 20), 'desk.png')->json('picture.id');
+        $this->app->make(Sizes::class)->make($id);
+        $file = DB::table('pictures')->where('id', $id)->value('file');
+        $wide = function (int $size) use ($file): int {
+            $answer = $this->get("pictures/$file-$size.webp")->assertOk()->baseResponse;
+            self::assertInstanceOf(BinaryFileResponse::class, $answer);
+
+            return ((array) getimagesize($answer->getFile()->getPathname()))[0];
+        };
+        self::assertSame([2000, 1600], [$wide(2400), $wide(1600)]);
+        $this->get("pictures/$file-2400.webp")->assertHeader('Cache-Control', 'max-age=86400, public');
+        unlink("$this->folder/$file-2400.webp");
+        unlink("$this->folder/$file-1600.webp");
+        self::assertSame([800, 400], [$wide(2400), $wide(400)]);
+        $this->get("pictures/$file-2400.webp")->assertHeader('Cache-Control', 'no-store, public');
+        unlink("$this->folder/$file-160.webp");
+        self::assertSame(400, $wide(160));
+        $this->get("pictures/$file-1000.webp")->assertNotFound();
+    }
+
+    public function test_pictures_of_an_earlier_version_wait_for_finer_sizes_and_get_them_one_after_another(): void
+    {
+        $row = static fn (string $file, array $more): int => DB::table('pictures')->insertGetId($more + [
+            'file' => $file, 'width' => 1000, 'height' => 10, 'alt' => '', 'state' => 'ready', 'made' => 800,
+            'original' => "$file.png",
+        ]);
+        is_dir($this->folder) || mkdir($this->folder);
+        foreach (['one', 'other'] as $file) {
+            file_put_contents("$this->folder/$file.png", self::drawn(1000, 10));
+        }
+        $one = $row('one', []);
+        $other = $row('other', []);
+        $row('narrow', ['width' => 800]);
+        $row('drawn', ['original' => null]);
+        $row('broken', ['state' => 'broken']);
+        $row('complete', ['width' => 4000, 'made' => 2400]);
+        $damaged = $row('gone', ['width' => 1601, 'made' => 1600]);
+        self::assertSame([3, $one], [WaitingPictures::count(), WaitingPictures::next()]);
+
+        $this->app->make(MakeWaiting::class)->handle($this->app->make(Sizes::class));
+
+        self::assertSame(0, WaitingPictures::count());
+        self::assertSame(
+            [$one => 1600, $other => 1600],
+            DB::table('pictures')->whereIn('id', [$one, $other])->pluck('made', 'id')->all(),
+        );
+        self::assertSame('broken', DB::table('pictures')->where('id', $damaged)->value('state'));
+        self::assertFileExists("$this->folder/other-1600.webp");
+        Queue::assertNothingPushed();
+    }
+
+    public function test_the_owner_sees_how_many_wait_and_has_them_made(): void
+    {
+        $this->getJson('studio/pictures/rows')->assertJsonPath('waiting', 0);
+        DB::table('pictures')->insert([
+            'file' => 'x', 'width' => 1000, 'height' => 10, 'alt' => '', 'state' => 'ready', 'made' => 800,
+            'original' => 'x.png',
+        ]);
+        $this->getJson('studio/pictures/rows')->assertJsonPath('waiting', 1)->assertJsonPath('inHand', false);
+        $this->postJson('studio/pictures/sizes')->assertOk()->assertJsonPath('waiting', 1);
+        Queue::assertPushed(MakeWaiting::class, 1);
+        DB::table('pictures')->where('file', 'x')->update(['made' => 1600]);
+        $this->postJson('studio/pictures/sizes')->assertOk()->assertJsonPath('waiting', 0);
+        Queue::assertPushed(MakeWaiting::class, 1);
     }
 
     public function test_a_small_picture_is_not_made_larger(): void
@@ -70,6 +170,7 @@ final class PicturesTest extends TestCase
         $this->app->make(Sizes::class)->make($id);
         $file = DB::table('pictures')->where('id', $id)->value('file');
         self::assertSame(120, ((array) getimagesize("$this->folder/$file-800.webp"))[0]);
+        self::assertFileDoesNotExist("$this->folder/$file-1600.webp");
     }
 
     /**
@@ -201,8 +302,8 @@ final class PicturesTest extends TestCase
             ->json('picture.id');
         $this->app->make(Sizes::class)->make($id);
         $file = DB::table('pictures')->where('id', $id)->value('file');
-        foreach (['webp', 'avif'] as $kind) {
-            $made = (string) file_get_contents("$this->folder/$file-400.$kind");
+        foreach (glob("$this->folder/$file-[0-9]*") ?: self::fail('No size was made.') as $path) {
+            $made = (string) file_get_contents($path);
             self::assertStringNotContainsString('script', $made);
             self::assertStringNotContainsString('<?php', $made);
         }
@@ -279,6 +380,24 @@ final class PicturesTest extends TestCase
     {
         ob_start();
         imagepng(imagecreatetruecolor(max(1, $width), max(1, $height)));
+
+        return (string) ob_get_clean();
+    }
+
+    /** As grainy as what comes from a camera, so that it is not drawn by a few bytes. */
+    private static function photographed(int $width): string
+    {
+        mt_srand(5);
+        $image = imagecreatetruecolor(max(1, $width), 300);
+        for ($at = 0; $at < 4000; $at++) {
+            [$x, $y, $wide] = [mt_rand(0, $width), mt_rand(0, 300), mt_rand(4, 60)];
+            imagefilledellipse($image, $x, $y, $wide, $wide, mt_rand(0, 0xFFFFFF));
+        }
+        for ($at = 0; $at < 12; $at++) {
+            imagefilter($image, IMG_FILTER_GAUSSIAN_BLUR);
+        }
+        ob_start();
+        imagepng($image);
 
         return (string) ob_get_clean();
     }
