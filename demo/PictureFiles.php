@@ -22,13 +22,24 @@ final class PictureFiles
         return $view[0].'-'.ltrim($view[1], '#').'-'.ltrim($view[2], '#');
     }
 
+    /** @return list<array{string, string, string}> */
+    private static function perColour(Good $good): array
+    {
+        $kind = $good->drawnPerColour;
+
+        return $kind === null ? [] : array_map(
+            static fn (array $colour): array => [$kind, (string) $colour[1], '#c79a4b'],
+            array_values($good->colours()),
+        );
+    }
+
     /** @return array<string, true> files of what a product shows first, which are seen large */
     private static function large(): array
     {
         $large = [];
         foreach (Larkfold::goods() as $good) {
-            if ($good->views !== []) {
-                $large[self::name($good->views[0])] = true;
+            foreach ([...array_slice($good->views, 0, 1), ...self::perColour($good)] as $view) {
+                $large[self::name($view)] = true;
             }
         }
 
@@ -48,13 +59,7 @@ final class PictureFiles
     {
         $files = [];
         foreach (Larkfold::goods() as $good) {
-            $views = $good->views;
-            if ($good->drawnPerColour !== null) {
-                foreach ($good->colours() as [, $swatch]) {
-                    $views[] = [$good->drawnPerColour, (string) $swatch, '#c79a4b'];
-                }
-            }
-            foreach ($views as $view) {
+            foreach ([...$good->views, ...self::perColour($good)] as $view) {
                 $files[self::name($view)] = $view;
             }
         }

@@ -1,3 +1,5 @@
+import { Closer } from './closer';
+
 /**
  * Shows the pictures of a gallery over the whole window, as a modal dialog (WAI-ARIA Authoring Practices, dialog): a
  * click, or Enter on the pictures, opens it; arrow keys go through them.
@@ -53,16 +55,34 @@ function open(gallery: Element, first: HTMLImageElement | null): void {
     const show = (step: number): void => {
         at = (at + step + pictures.length) % pictures.length;
         const shown = pictures[at];
-        if (shown) [picture.src, picture.alt] = [shown.src, shown.alt];
+        if (!shown) return;
+        // What is here already stands there until the larger file has come.
+        picture.src = shown.currentSrc;
+        picture.alt = shown.alt;
+        closer.whole();
+        const largest = new Image();
+        largest.src = shown.dataset.largest ?? shown.src;
+        void largest.decode().then(
+            () => {
+                if (shown === pictures[at]) picture.src = largest.src;
+            },
+            () => undefined,
+        );
     };
-    const button = (label: string, act: () => void): void => {
+    const button = (label: string, act: () => void): HTMLButtonElement => {
         const made = document.createElement('button');
         made.type = 'button';
         made.textContent = label;
         made.addEventListener('click', act);
         row.append(made);
+        return made;
     };
     if (pictures.length > 1) button(words.previous ?? '', () => show(-1));
+    const nearer = button(words.closer ?? '', () => closer.turn());
+    const closer = new Closer(picture, (isCloser) => {
+        nearer.textContent = (isCloser ? words.whole : words.closer) ?? '';
+        dialog.toggleAttribute('data-closer', isCloser);
+    });
     button(words.close ?? '', () => dialog.close());
     if (pictures.length > 1) button(words.next ?? '', () => show(1));
     dialog.addEventListener('keydown', (event) => {

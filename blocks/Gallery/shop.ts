@@ -1,9 +1,16 @@
 import { startEnlarging } from './enlarging';
+import { startMagnifying } from './magnifying';
 
 export const enhance = startEnlarging;
 
 /** A click on a small picture slides to the large one instead of jumping down the page. */
 export function start(): void {
+    startMagnifying();
+    document.addEventListener(
+        'scroll',
+        (event) => event.target instanceof HTMLElement && event.target.matches('.gallery-stage') && mark(event.target),
+        true,
+    );
     document.addEventListener('click', (event) => {
         const link =
             event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('.gallery-thumbs a') : null;
@@ -14,7 +21,15 @@ export function start(): void {
         const calm = matchMedia('(prefers-reduced-motion: reduce)').matches;
         const left = stage.scrollLeft + picture.getBoundingClientRect().left - stage.getBoundingClientRect().left;
         stage.scrollTo({ left, behavior: calm ? 'auto' : 'smooth' });
-        for (const other of link.closest('ul')?.querySelectorAll('a') ?? []) other.removeAttribute('aria-current');
-        link.setAttribute('aria-current', 'true');
     });
+}
+
+/** The small picture of what is seen is marked, whichever way led there. */
+function mark(stage: HTMLElement): void {
+    const at = Math.round(stage.scrollLeft / Math.max(1, stage.clientWidth));
+    const links = stage.closest('[data-gallery]')?.querySelectorAll('.gallery-thumbs a') ?? [];
+    for (const [nth, link] of [...links].entries()) {
+        if (nth === at) link.setAttribute('aria-current', 'true');
+        else link.removeAttribute('aria-current');
+    }
 }

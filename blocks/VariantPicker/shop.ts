@@ -39,15 +39,29 @@ function chosen(picker: HTMLElement, of: string): URL {
     return address;
 }
 
+/** What has been said to the customer so far, as of what was put into the cart. */
+function whatIsSaid(): Map<Element, string> {
+    return new Map([...document.querySelectorAll('[data-said]')].map((place) => [place, place.textContent]));
+}
+
+/** What has been said since then: it stays when the choice that was on its way arrives. */
+function saidSince(before: Map<Element, string>): [Element, Node[]][] {
+    return [...document.querySelectorAll('[data-said]')]
+        .filter((place) => place.textContent !== before.get(place))
+        .map((place) => [place, [...place.childNodes]]);
+}
+
 async function follow(picker: HTMLElement): Promise<void> {
     const go = picker.querySelector<HTMLButtonElement>('.picker-go');
     const address = chosen(picker, go?.form?.dataset.buying ?? 'o');
     const mine = ++latest;
+    const said = whatIsSaid();
     try {
         const answer = await fetch(address, { headers: { Accept: 'text/html' } });
         if (!answer.ok) throw new Error(String(answer.status));
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         if (mine !== latest) return;
+        const news = saidSince(said);
         const whole = document.getElementById('main');
         const changedWhole = page.getElementById('main');
         if (whole && changedWhole && takeStyles(page)) Idiomorph.morph(whole, changedWhole.outerHTML, KEEPS);
@@ -57,6 +71,7 @@ async function follow(picker: HTMLElement): Promise<void> {
             if (changed) Idiomorph.morph(block, changed.outerHTML, KEEPS);
             block.querySelector('.gallery-stage')?.scrollTo({ left: 0 });
         }
+        for (const [place, words] of news) if (place.textContent === '') place.append(...words);
         window.vestibra?.enhance();
         if (window === window.parent) history.replaceState(null, '', address);
     } catch {

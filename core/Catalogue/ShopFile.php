@@ -48,6 +48,11 @@ final readonly class ShopFile
         };
     }
 
+    public function isFilm(): bool
+    {
+        return str_starts_with($this->type, 'video/');
+    }
+
     /** Its ending in capitals, as it is named beside a link: `PDF`. */
     public function ending(): string
     {

@@ -235,6 +235,7 @@ test('a choice that is on its way is bought all the same', async ({ page: shop }
     });
     await shop.getByLabel('50 ml').check();
     await shop.getByRole('button', { name: 'Add to cart' }).click();
+    await expect(shop.locator('.price').first()).toContainText('£13.50');
     await expect(shop.getByRole('status').filter({ hasText: 'is in your cart' })).toBeVisible();
     await shop.unrouteAll({ behavior: 'wait' });
     await shop.goto('/cart');

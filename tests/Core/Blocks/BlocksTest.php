@@ -91,7 +91,7 @@ final class BlocksTest extends TestCase
 
         self::assertSame(
             [
-                'id' => 1, 'tiny' => '/pictures/file1-160.webp', 'src' => '/pictures/file1-800.webp',
+                'film' => null, 'id' => 1, 'tiny' => '/pictures/file1-160.webp', 'src' => '/pictures/file1-800.webp',
                 'srcset' => '/pictures/file1-400.webp 400w, /pictures/file1-800.webp 800w',
                 'sizes' => '(max-width:639px) calc(100vw - 32px),(max-width:899px) calc(100vw - 64px),'
                     .'min(100vw - 80px, 1200px)',

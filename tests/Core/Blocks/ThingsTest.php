@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Vestibra\Tests\Core\Blocks;
 
 use PHPUnit\Framework\TestCase;
+use Vestibra\Blocks\Gallery\GalleryBlock;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Node;
 
 /** Blocks that show what facts name: files, pictures, links and products; and films. */
@@ -186,13 +189,16 @@ final class ThingsTest extends TestCase
         self::assertSame('nothing in it shows here', Pages::block($none, Pages::bare())->absent);
     }
 
-    /** @param  list<string>  $written */
-    private static function with(FactKind $kind, array $written): Product
+    /**
+     * @param  list<string>  $written
+     * @param  list<Picture>  $pictures
+     */
+    private static function with(FactKind $kind, array $written, array $pictures = []): Product
     {
         $value = FactValue::of(new Fact(1, 'Care', $kind), $written);
         self::assertNotNull($value);
 
-        return new Product(7, 'teal-tide', 'Teal Tide', '', '', true, facts: [$value]);
+        return new Product(7, 'teal-tide', 'Teal Tide', '', '', true, pictures: $pictures, facts: [$value]);
     }
 
     /** @param  array<string, mixed>  $what */
@@ -217,5 +223,29 @@ final class ThingsTest extends TestCase
             variants: [new Variant(1, 'A', [], 900, stock: $stock)],
             facts: $value === null ? [] : [$value],
         );
+    }
+
+    public function test_films_of_a_fact_stand_between_the_pictures_of_a_gallery(): void
+    {
+        $ids = static function (array $what): array {
+            $product = self::with(FactKind::Files, ['60', '63', '61', '99'], Pages::ink()->pictures);
+
+            return array_column((array) Pages::block(new Node('b', 'gallery', $what), $product)->data['pictures'], 'id');
+        };
+
+        self::assertSame([1, 2, 3], $ids([]));
+        self::assertSame([1, 'film-63', 'film-61', 2, 3], $ids(['films' => 1]));
+        self::assertSame([1, 2, 3, 'film-63', 'film-61'], $ids(['films' => 1, 'filmsStand' => 'last']));
+        self::assertSame([50], $ids(['films' => 1, 'from' => 'own', 'pictures' => [50, 51]]));
+    }
+
+    public function test_a_gallery_of_ones_own_pictures_stands_on_any_page(): void
+    {
+        $own = Pages::block(new Node('b', 'gallery', ['from' => 'own', 'pictures' => [50]]), Pages::bare());
+        self::assertSame([50], array_column((array) $own->data['pictures'], 'id'));
+        self::assertSame([], $own->says);
+        $none = Pages::block(new Node('b', 'gallery', ['from' => 'own', 'pictures' => [99]]), Pages::ink());
+        self::assertSame('no pictures are chosen', $none->absent);
+        self::assertTrue((new GalleryBlock)->definition()->fits(SubjectKind::Category));
     }
 }

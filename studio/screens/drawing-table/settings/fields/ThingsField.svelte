@@ -1,5 +1,6 @@
 <script lang="ts">
     import FilesField from '../../../../parts/FilesField.svelte';
+    import PicturesField from '../../../../parts/PicturesField.svelte';
     import ProductsField from '../../../../parts/ProductsField.svelte';
     import type { FieldProps } from './props';
     import ThingChoice from './ThingChoice.svelte';
@@ -26,6 +27,15 @@
         may={table.mayEdit}
         change={(next) => set(several ? next : (next[0] ?? null))}
         described={() => table.canvas.window?.location.reload()}
+    />
+{:else if things === 'picture'}
+    <PicturesField
+        {id}
+        label={setting.label}
+        values={numbers}
+        most={setting.max ?? 1}
+        may={table.mayEdit}
+        change={(next) => set(next)}
     />
 {:else if MANY[things]}
     <ProductsField
