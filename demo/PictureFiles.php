@@ -29,7 +29,7 @@ final class PictureFiles
 
         return $kind === null ? [] : array_map(
             static fn (array $colour): array => [$kind, (string) $colour[1], '#c79a4b'],
-            array_values($good->colours()),
+            $good->colours(),
         );
     }
 

@@ -203,7 +203,7 @@ final class ProblemWords
             SettingProblem::NotAProportion =>
                 '“{setting}” takes width to height, such as 4/3. The value before was kept.',
             SettingProblem::NotAStep =>
-                '“{setting}” takes one of the distances of the house style. The value before was kept.',
+                '“{setting}” takes a distance of the house style, or pixels as 24px. The value before was kept.',
             SettingProblem::NotAPicture => '“{setting}” takes one of the shop’s pictures. The value before was kept.',
             SettingProblem::NoWidths =>
                 'A block has to appear on at least one width. To take it off everywhere, switch it off.',

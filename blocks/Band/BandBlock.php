@@ -64,6 +64,7 @@ final readonly class BandBlock implements BlockKind, DividesRoom
                     ['content' => 'content width', 'full' => 'full width'],
                     ['content' => 'var(--content-width)', 'full' => 'none'],
                 ), '--band-width', 'content-width'),
+                Setting::how('most', 'At most so wide', new Amount(200, 3000), '--band-most'),
                 Setting::how('minHeight', 'At least high', new Amount(0, 2000), '--band-min'),
                 Setting::how('minScreen', 'or of the screen', new Amount(0, 100, 'vh'), '--band-min-screen'),
                 Setting::how('stack', 'Columns', new Choice(

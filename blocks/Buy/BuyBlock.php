@@ -17,6 +17,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
@@ -40,6 +41,7 @@ final readonly class BuyBlock implements BlockKind, SaysOfPage
                     ),
                     'stay',
                 ),
+                Setting::what('few', 'Say how many are left, from', new Amount(0, 99, ''), 5),
                 Setting::what('buyNow', 'Second button, to the checkout', new Toggle, false),
                 Setting::words('buyNowLabel', 'Words on the second', new Text(40), 'buy.now'),
                 Setting::words('soldOut', 'When sold out', new Text(160), 'buy.sold-out'),
@@ -59,6 +61,7 @@ final readonly class BuyBlock implements BlockKind, SaysOfPage
                 Piece::letters('left', 'How many are left', '.buy-left'),
                 Piece::box('out', 'Sold out', '.buy-out'),
                 Piece::letters('said', 'What it says', '.buy-said'),
+                Piece::link('toCart', 'Link to the cart', '.buy-said a'),
             ],
         );
     }
@@ -80,7 +83,9 @@ final readonly class BuyBlock implements BlockKind, SaysOfPage
             'buyNow' => $settings->bool('buyNow') ? $settings->named('buyNowLabel') : null,
             'soldOut' => $settings->text(isset($context->product()->variants[1]) ? 'soldOut' : 'soldOutOne'),
             'inStock' => $variant->isInStock(),
-            'left' => $variant->stock !== null && $variant->stock > 0 && $variant->stock <= 5 ? $variant->stock : null,
+            'left' => $variant->stock !== null && $variant->stock > 0 && $variant->stock <= $settings->amount('few')
+                ? $variant->stock
+                : null,
         ]);
     }
 

@@ -29,6 +29,7 @@ final readonly class ColumnBlock implements BlockKind
             [
                 Setting::how('share', 'Share of the band', new Amount(1, 100, ''), '--share'),
                 Setting::how('width', 'or of its width', new ShareOfBand, 'flex'),
+                Setting::how('most', 'At most so wide', new Amount(100, 3000), '--column-most'),
                 Setting::how('order', 'Order', new Amount(-9, 9, ''), 'order'),
                 Setting::how('gap', 'Between blocks', new StepOfScale, '--column-gap'),
                 Setting::how('staysInView', 'Stays in view', new Toggle('sticky', 'static'), '--column-position'),

@@ -8,6 +8,7 @@ use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -27,14 +28,16 @@ final readonly class DownloadsBlock implements BlockKind
             Shelf::Show,
             [
                 Setting::words('title', 'Title', new Text(80), 'downloads.title'),
+                OwnHeading::setting(),
                 Setting::what('fact', 'From the fact', new Numbered('files-fact'), null),
                 Setting::what('files', 'and on every product', new Numbers('file', 12), []),
             ],
             searchWords: 'files pdf leaflet manual',
             messages: ['downloads', 'file'],
             wordsMayStay: true,
+            headingLevel: 2,
             pieces: [
-                Piece::letters('title', 'Heading', 'h2'),
+                Piece::letters('title', 'Heading', '.downloads-title'),
                 Piece::box('row', 'Rows', 'li')->withLines(),
                 Piece::link('link', 'Names', 'a'),
                 Piece::letters('kind', 'Kind and size', 'li > span'),
@@ -59,6 +62,7 @@ final readonly class DownloadsBlock implements BlockKind
 
         return Composed::shown([
             'title' => $settings->text('title'),
+            ...OwnHeading::of($settings),
             'files' => array_map(
                 static fn (ShopFile $file): array => [
                     'name' => pathinfo($file->name, PATHINFO_FILENAME),

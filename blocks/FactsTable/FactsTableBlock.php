@@ -9,6 +9,7 @@ use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
@@ -28,6 +29,7 @@ final readonly class FactsTableBlock implements BlockKind
             Shelf::Show,
             [
                 Setting::what('title', 'Title', new Text(80), ''),
+                OwnHeading::setting(),
                 Setting::what(
                     'which',
                     'Facts',
@@ -41,7 +43,7 @@ final readonly class FactsTableBlock implements BlockKind
             showsAllFacts: true,
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::letters('title', 'Heading', 'h2'),
+                Piece::letters('title', 'Heading', '.facts-title'),
                 Piece::box('row', 'Rows', ':is(th, td)')->withLines(),
                 Piece::letters('name', 'Names', 'th'),
                 Piece::letters('value', 'Values', 'td'),
@@ -64,7 +66,11 @@ final readonly class FactsTableBlock implements BlockKind
 
         return $rows === []
             ? Composed::absent('no facts are filled in for this product')
-            : Composed::shown(['title' => $settings->text('title'), 'rows' => $rows]);
+            : Composed::shown([
+                'title' => $settings->text('title'),
+                'rows' => $rows,
+                ...OwnHeading::of($settings),
+            ]);
     }
 
     /** @return list<array{words: string, address: string}> where a fact leads: its address, or its files */

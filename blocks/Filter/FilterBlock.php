@@ -18,6 +18,7 @@ use Vestibra\Core\Templates\Starter;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
@@ -80,6 +81,7 @@ final readonly class FilterBlock implements BlockKind
                 )->while('by', 'category', 'brand', 'tag', 'option', 'fact'),
                 Setting::what('most', 'At first', new Amount(0, 50, ''), 8)
                     ->while('by', 'category', 'brand', 'tag', 'option', 'fact'),
+                Setting::how('tick', 'Colour of ticks and dots', new Colour, '--filter-tick'),
                 Setting::what(
                     'fold',
                     'Folds',

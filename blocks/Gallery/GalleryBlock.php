@@ -21,6 +21,7 @@ use Vestibra\Core\Composing\Structured\Address;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Composing\Structured\StructuredPart;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -80,6 +81,10 @@ final readonly class GalleryBlock implements BlockKind, SaysOfPage
             searchWords: 'pictures photos images thumbnails',
             onCards: false,
             messages: ['carousel', 'film', 'gallery'],
+            subjects: array_values(array_filter(
+                SubjectKind::cases(),
+                static fn (SubjectKind $one): bool => $one !== SubjectKind::AnyPage,
+            )),
             pieces: [
                 Piece::picture('main', 'Main picture', '.gallery-stage')->limited()->asChief(),
                 Piece::picture('picture', 'Pictures in it', '.gallery-stage img'),

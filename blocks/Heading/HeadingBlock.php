@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Heading;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
@@ -29,9 +30,7 @@ final readonly class HeadingBlock implements BlockKind
                 Setting::what(
                     'level',
                     'Heading level',
-                    new Choice([
-                        'h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'h4' => 'smallest (4)',
-                    ]),
+                    new Choice(OwnHeading::LEVELS),
                     'h2',
                 ),
             ],

@@ -1,1 +1,2 @@
-<ul {!! $root !!} class="marks">@foreach ($d['marks'] as $mark)<li>{!! $mark['icon'] !!}<span @class(['unseen' => ! $d['words']])>{{ $say($mark['says']) }}</span></li>@endforeach</ul>
+<ul {!! $root !!} class="marks">@foreach ($d['marks'] as $mark)<li>{!! $mark['icon'] !!}<span @class(['unseen' => ! $d['words']])>{{ $say($mark['says']) }}</span></li>@endforeach
+@foreach ($d['pictures'] as $picture)<li><picture>{!! \Vestibra\Blocks\PictureTags::sources($picture) !!}<img {!! \Vestibra\Blocks\PictureTags::fetched($picture) !!} alt="{{ $picture['alt'] }}" loading="lazy"></picture></li>@endforeach</ul>

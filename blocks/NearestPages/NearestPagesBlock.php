@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\NearestPages;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
@@ -27,6 +28,7 @@ final readonly class NearestPagesBlock implements BlockKind
             Shelf::More,
             [
                 Setting::words('title', 'Title', new Text(80), 'near.title'),
+                OwnHeading::setting(),
                 Setting::what('most', 'At most', new Amount(1, 12, ''), 5),
             ],
             searchWords: 'did you mean not found 404 suggestions',
@@ -48,6 +50,10 @@ final readonly class NearestPagesBlock implements BlockKind
 
         return $nearest === []
             ? Composed::absent('no name in the shop is near to the address')
-            : Composed::shown(['title' => $settings->named('title'), 'links' => $nearest]);
+            : Composed::shown([
+                'title' => $settings->named('title'),
+                'links' => $nearest,
+                ...OwnHeading::of($settings),
+            ]);
     }
 }

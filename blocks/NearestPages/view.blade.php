@@ -1,1 +1,1 @@
-<section {!! $root !!} class="nearest-pages"><h2 class="nearest-title" data-words="title">{{ $d['title'] }}</h2><ul>@foreach ($d['links'] as $link)<li><a href="{{ $link['address'] }}">{{ $link['title'] }}</a></li>@endforeach</ul></section>
+<section {!! $root !!} class="nearest-pages"><{{ $d['heading'] }} class="nearest-title" data-words="title">{{ $d['title'] }}</{{ $d['heading'] }}><ul>@foreach ($d['links'] as $link)<li><a href="{{ $link['address'] }}">{{ $link['title'] }}</a></li>@endforeach</ul></section>

@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\PageTitle;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
@@ -32,7 +33,7 @@ final readonly class PageTitleBlock implements BlockKind
                 Setting::what(
                     'level',
                     'Heading level',
-                    new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)']),
+                    new Choice(OwnHeading::LEVELS),
                     'h1',
                 ),
             ],

@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\PopUp;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
@@ -27,6 +28,7 @@ final readonly class PopUpBlock implements BlockKind
             [
                 Setting::words('label', 'Words on the link', new Text(60), 'pop-up.label'),
                 Setting::words('title', 'Title', new Text(80), 'pop-up.title'),
+                OwnHeading::setting(),
             ],
             role: Role::Block,
             accepts: Role::Block,
@@ -37,7 +39,7 @@ final readonly class PopUpBlock implements BlockKind
             pieces: [
                 Piece::link('open', 'Link', '.pop-up-open'),
                 Piece::box('sheet', 'Sheet', '.pop-up-sheet')->withLines(),
-                Piece::letters('title', 'Heading', '.pop-up-head h2'),
+                Piece::letters('title', 'Heading', '.pop-up-title'),
                 Piece::link('close', 'Close', '.pop-up-close'),
             ],
         );
@@ -48,6 +50,7 @@ final readonly class PopUpBlock implements BlockKind
         return Composed::holding($children, 'empty: put a block here', [
             'label' => $settings->named('label'),
             'title' => $settings->named('title'),
+            ...OwnHeading::of($settings),
         ]);
     }
 }

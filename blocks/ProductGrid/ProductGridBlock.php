@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Places\DividesRoom;
 use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
@@ -90,6 +91,7 @@ final readonly class ProductGridBlock implements BlockKind, DividesRoom, SaysOfP
                 Setting::what('card', 'As the card', new CardChoice, null),
                 Setting::what('titled', 'With a title', new Toggle, false),
                 Setting::words('title', 'Title', new Text(80), 'cards.title')->while('titled', true),
+                OwnHeading::setting()->while('titled', true),
                 Setting::what('count', 'Say how many there are', new Toggle, true)->while('feed', 'page'),
                 Setting::what('order', 'Let customers choose the order', new Toggle, true)->while('feed', 'page'),
                 Setting::words('empty', 'When there are none', new Text(160), 'list.none')->while('feed', 'page'),
@@ -216,7 +218,7 @@ final readonly class ProductGridBlock implements BlockKind, DividesRoom, SaysOfP
             'page' => $listed->page,
             'empty' => $listed->said?->query === ''
                 ? $context->messages->say('search.type')
-                : $settings->named('empty'),
+                : $settings->text('empty'),
             'giveUp' => $listed->narrowed->giveUp,
             'clear' => $listed->narrowed->chips === [] ? null : $listed->narrowed->clear,
         ]);
@@ -257,8 +259,9 @@ final readonly class ProductGridBlock implements BlockKind, DividesRoom, SaysOfP
         return Composed::shown($more + [
             'none' => $cards->contexts === [],
             'title' => $settings->bool('titled') ? $settings->text('title') : '',
+            ...OwnHeading::of($settings),
             'layout' => $settings->text('layout'),
-            'empty' => $settings->named('empty'),
+            'empty' => $settings->text('empty'),
             'total' => null,
             'sort' => '',
             'sorts' => [],

@@ -1,9 +1,9 @@
 <{{ $d['title'] !== '' ? 'section' : 'div' }} {!! $root !!} @class(['product-grid', 'product-grid-'.$d['layout']])@if ($d['layout'] === 'row') data-carousel @endif>
-@if ($d['title'] !== '')<h2 class="product-grid-title" data-words="title">{{ $d['title'] }}</h2>@endif
+@if ($d['title'] !== '')<{{ $d['heading'] }} class="product-grid-title" data-words="title">{{ $d['title'] }}</{{ $d['heading'] }}>@endif
 @if ($d['none'] && $d['clear'] !== null)
 <div class="product-grid-none" data-list="1"><p>{{ $say('filters.none') }}</p>@if ($d['giveUp'] !== null)<p><a href="{{ $d['giveUp']['address'] }}" rel="nofollow" data-narrow>{{ $say('filters.give-up', ['names' => implode(', ', $d['giveUp']['names']), 'count' => $d['giveUp']['products']]) }}</a></p>@endif<p><a href="{{ $d['clear'] }}" rel="nofollow" data-narrow>{{ $say('filters.clear') }}</a></p></div>
 @elseif ($d['none'])
-<p class="product-grid-none" data-words="empty">{{ $d['empty'] }}</p>
+@if ($d['empty'] !== '')<p class="product-grid-none" data-words="empty">{{ $d['empty'] }}</p>@endif
 @else
 @if ($d['total'] !== null || $d['sorts'] !== [])
 <div class="product-grid-bar">

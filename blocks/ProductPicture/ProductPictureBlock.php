@@ -28,6 +28,8 @@ final readonly class ProductPictureBlock implements BlockKind
 {
     private const ROW = 4;
 
+    private const SLIDES = 8;
+
     public function definition(): Definition
     {
         return new Definition(
@@ -42,6 +44,7 @@ final readonly class ProductPictureBlock implements BlockKind
                     new Choice([
                         'hover' => 'the second, while the pointer is over it',
                         'row' => 'in a small row',
+                        'slider' => 'one after another, by arrows or a swipe',
                         'none' => 'not',
                     ]),
                     'hover',
@@ -75,12 +78,14 @@ final readonly class ProductPictureBlock implements BlockKind
                 ),
             ],
             searchWords: 'image photo thumbnail card hover',
+            messages: ['carousel'],
             subjects: [SubjectKind::Product],
             whole: [StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],
             pieces: [
                 Piece::picture('room', 'Picture', '.product-picture-room')->asChief(),
                 Piece::picture('picture', 'In its room', '.product-picture-room img'),
                 Piece::picture('small', 'Small pictures', '.product-picture-row img'),
+                Piece::pressed('arrow', 'Arrows', '.product-picture-arrows button')->withLines(),
             ],
         );
     }
@@ -89,7 +94,8 @@ final readonly class ProductPictureBlock implements BlockKind
     {
         $product = $context->product();
         $more = $settings->text('more');
-        $pictures = array_slice($product->pictures, 0, ['hover' => 2, 'row' => self::ROW][$more] ?? 1);
+        $most = ['hover' => 2, 'row' => self::ROW, 'slider' => self::SLIDES][$more] ?? 1;
+        $pictures = array_slice($product->pictures, 0, $most);
 
         $place = $settings->room('room');
 

@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Questions;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
@@ -27,6 +28,7 @@ final readonly class QuestionsBlock implements BlockKind
             Shelf::Reassure,
             [
                 Setting::words('title', 'Title', new Text(80), 'questions.title')->staying(),
+                OwnHeading::setting(),
             ],
             role: Role::Block,
             accepts: Role::Fold,
@@ -60,6 +62,9 @@ final readonly class QuestionsBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'nothing in it shows here', ['title' => $settings->text('title')]);
+        return Composed::holding($children, 'nothing in it shows here', [
+            'title' => $settings->text('title'),
+            ...OwnHeading::of($settings),
+        ]);
     }
 }

@@ -42,6 +42,8 @@ final readonly class QuickBuyBlock implements BlockKind
             pieces: [
                 Piece::pressed('button', 'Button', '.quick-buy-button')->withLines()->asChief(),
                 Piece::letters('gone', 'Sold out', '.quick-buy-gone'),
+                Piece::letters('said', 'What it says', '.quick-buy-said'),
+                Piece::link('toCart', 'Link to the cart', '.quick-buy-said a'),
             ],
         );
     }

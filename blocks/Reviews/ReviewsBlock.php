@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Reviews;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
@@ -31,6 +32,7 @@ final readonly class ReviewsBlock implements BlockKind, SaysOfPage
             Shelf::Reassure,
             [
                 Setting::words('title', 'Title', new Text(80), 'reviews.title'),
+                OwnHeading::setting(),
                 Setting::what('most', 'At most', new Amount(1, 100, ''), 10),
                 Setting::what(
                     'sort',
@@ -79,6 +81,7 @@ final readonly class ReviewsBlock implements BlockKind, SaysOfPage
 
         return Composed::shown([
             'title' => $settings->text('title'),
+            ...OwnHeading::of($settings),
             'reviews' => $reviews,
             'all' => $product->reviewCount,
             'sort' => $context->shop->reviewOrder() ?? $sort,

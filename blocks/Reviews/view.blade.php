@@ -1,5 +1,5 @@
 <{{ $d['title'] !== '' ? 'section' : 'div' }} {!! $root !!} class="reviews" id="reviews">
-@if ($d['title'] !== '')<h2 class="reviews-title" data-words="title">{{ $d['title'] }}</h2>@endif
+@if ($d['title'] !== '')<{{ $d['heading'] }} class="reviews-title" data-words="title">{{ $d['title'] }}</{{ $d['heading'] }}>@endif
 @if (count($d['reviews']) > 1)<p class="reviews-order">@foreach ($d['orders'] as $order)@if ($order === $d['sort'])<strong aria-current="true">{{ $say("reviews.$order") }}</strong>@else<a href="{{ $d['page'] }}?reviews={{ $order }}#reviews">{{ $say("reviews.$order") }}</a>@endif @endforeach</p>@endif
 <ul>@foreach ($d['reviews'] as $review)<li><p class="reviews-head"><span class="reviews-stars" aria-hidden="true">{{ str_repeat('★', $review['stars']).str_repeat('☆', 5 - $review['stars']) }}</span><span class="unseen">{{ $say('reviews.stars-by', ['stars' => $review['stars']]) }} </span> <strong>{{ $review['author'] }}</strong> <span class="reviews-day">{{ $review['day'] }}</span></p>@if ($review['words'] !== '')<p class="reviews-words">{{ $review['words'] }}</p>@endif</li>@endforeach</ul>
 @if (count($d['reviews']) < $d['all'])<p class="reviews-day">{{ $say('reviews.some-of', ['shown' => count($d['reviews']), 'all' => $d['all']]) }}</p>@endif

@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Tab;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
@@ -22,7 +23,7 @@ final readonly class TabBlock implements BlockKind
             'tab',
             'Tab',
             Shelf::Arrange,
-            [Setting::words('title', 'Title', new Text(60), 'tab.title')],
+            [Setting::words('title', 'Title', new Text(60), 'tab.title'), OwnHeading::setting()],
             Role::Tab,
             Role::Block,
             headingLevel: 2,
@@ -32,6 +33,9 @@ final readonly class TabBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'empty tab: put a block here', ['title' => $settings->named('title')]);
+        return Composed::holding($children, 'empty tab: put a block here', [
+            'title' => $settings->named('title'),
+            ...OwnHeading::of($settings),
+        ]);
     }
 }

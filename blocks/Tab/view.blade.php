@@ -1,1 +1,1 @@
-<section {!! $root !!} class="tab" id="tab-{{ $id }}"><h2 class="tab-title">{{ $d['title'] ?? '' }}</h2><div class="tab-inner" id="in-tab-{{ $id }}">{!! $slot !!}</div></section>
+<section {!! $root !!} class="tab" id="tab-{{ $id }}"><{{ $d['heading'] ?? 'h2' }} class="tab-title">{{ $d['title'] ?? '' }}</{{ $d['heading'] ?? 'h2' }}><div class="tab-inner" id="in-tab-{{ $id }}">{!! $slot !!}</div></section>

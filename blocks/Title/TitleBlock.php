@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Title;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\OwnHeading;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
@@ -34,9 +35,7 @@ final readonly class TitleBlock implements BlockKind, SaysOfPage
                 Setting::what(
                     'level',
                     'Heading level',
-                    new Choice([
-                        'h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'p' => 'no heading',
-                    ]),
+                    new Choice(OwnHeading::LEVELS),
                     'h1',
                 ),
                 Setting::what('linked', 'Leads to the product', new Toggle, false),

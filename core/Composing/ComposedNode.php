@@ -47,7 +47,12 @@ final readonly class ComposedNode
     /** @param  array<string, mixed>  $data */
     public function withData(array $data): self
     {
-        return $data === $this->data ? $this : $this->made($data, $this->children, $this->cards);
+        return $data === $this->data ? $this : $this->made($data, $this->children, $this->cards, $this->note);
+    }
+
+    public function withNote(?string $note): self
+    {
+        return $note === $this->note ? $this : $this->made($this->data, $this->children, $this->cards, $note);
     }
 
     /**
@@ -58,7 +63,7 @@ final readonly class ComposedNode
     {
         return $children === $this->children && $cards === $this->cards
             ? $this
-            : $this->made($this->data, $children, $cards);
+            : $this->made($this->data, $children, $cards, $this->note);
     }
 
     /**
@@ -66,7 +71,7 @@ final readonly class ComposedNode
      * @param  list<ComposedNode>  $children
      * @param  list<ComposedNode>  $cards
      */
-    private function made(array $data, array $children, array $cards): self
+    private function made(array $data, array $children, array $cards, ?string $note): self
     {
         return new self(
             $this->id,
@@ -74,7 +79,7 @@ final readonly class ComposedNode
             $data,
             $children,
             $this->absent,
-            $this->note,
+            $note,
             $this->wanted,
             $this->until,
             $this->essential,

@@ -32,8 +32,14 @@ final class HeadingLevels
     /** @return int|null null where it is no heading */
     public static function of(ComposedNode $node, Schema $schema): ?int
     {
-        return self::said($node)
-            ?? (($node->data['title'] ?? '') === '' ? null : $schema->definition($node->kind)?->headingLevel);
+        $said = self::said($node);
+        $usual = $schema->definition($node->kind)?->headingLevel;
+
+        return match (true) {
+            $said !== null => $said,
+            $usual === null, ($node->data['title'] ?? '') === '' => null,
+            default => OwnHeading::level($node->data[OwnHeading::TAG] ?? "h$usual"),
+        };
     }
 
     public static function onCards(ComposedNode $page, Schema $schema): ComposedNode
@@ -48,19 +54,28 @@ final class HeadingLevels
         }
         $seen = $this->seen;
         $own = self::of($node, $this->schema);
+        $note = self::skips($this->before, $own);
         $this->before = $own ?? $this->before;
         $this->seen += self::said($node) === null ? 0 : 1;
         $children = array_map($this->fitted(...), $node->children);
         $beneath = min(self::DEEPEST, $this->before + 1);
         $cards = array_map(fn (ComposedNode $card): ComposedNode => $this->card($card, $beneath), $node->cards);
 
-        $fitted = $node->with($children, $cards);
+        $fitted = $node->with($children, $cards)->withNote($node->note ?? $note);
         // What has a title of its own is a section of its own.
         $this->seen = $own !== null && self::said($node) === null ? $seen : $this->seen;
 
         return array_key_exists(self::HEADED, $node->data)
             ? $fitted->withData([self::HEADED => $this->seen > $seen] + $node->data)
             : $fitted;
+    }
+
+    /** What the owner should know of a level, where one before it is left out. */
+    private static function skips(int $before, ?int $level): ?string
+    {
+        return $level !== null && $before > 0 && $level > $before + 1
+            ? "A heading of level $level comes after one of level $before"
+            : null;
     }
 
     /** Its first heading is of the level, and the others keep their distance from it. */
@@ -95,8 +110,6 @@ final class HeadingLevels
 
     private static function said(ComposedNode $node): ?int
     {
-        $level = $node->data['level'] ?? null;
-
-        return is_string($level) && preg_match('/^h([1-6])$/D', $level, $part) === 1 ? (int) $part[1] : null;
+        return OwnHeading::level($node->data['level'] ?? null);
     }
 }

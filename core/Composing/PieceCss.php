@@ -51,6 +51,11 @@ final readonly class PieceCss
             $css['max-block-size'] ??= 'none';
         }
 
+        // What stands at a side is as wide as there is room, up to its limit, and not as narrow as its words.
+        if (isset($said['place'], $said['mostWidth']) && ! isset($said['width'])) {
+            $css['width'] = '100%';
+        }
+
         return $this->lines($css) + $this->place($said) + self::ground($said) + self::picture($said) + $this->movement(
             $said,
             $width,

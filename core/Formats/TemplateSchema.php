@@ -245,7 +245,10 @@ final readonly class TemplateSchema
             'amount' => ['type' => 'integer', 'minimum' => $type['min'], 'maximum' => $type['max']],
             'choice' => ['enum' => $options],
             'several' => ['type' => 'array', 'items' => ['enum' => $options]],
-            'step' => ['type' => 'integer', 'minimum' => 0, 'maximum' => count(HouseStyle::STEPS) - 1],
+            'step' => ['anyOf' => [
+                ['type' => 'integer', 'minimum' => 0, 'maximum' => count(HouseStyle::STEPS) - 1],
+                ['type' => 'string', 'pattern' => '^(0|[1-9][0-9]{0,2})px$'],
+            ]],
             'toggle' => ['type' => 'boolean'],
             'text' => ['type' => 'string', 'maxLength' => $type['max']],
             'colour' => [

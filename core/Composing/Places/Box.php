@@ -37,10 +37,9 @@ final readonly class Box
             $extent = $this->at('width', $width);
 
             // A number is a column's part of its band, which shares its room out itself.
-            return $this->limited(
-                is_string($extent) ? $this->limited($outer, $extent) : $outer,
-                $this->at('mostWidth', $width),
-            );
+            $limited = is_string($extent) ? $this->limited($outer, $extent) : $outer;
+
+            return $this->limited($this->limited($limited, $this->at('mostWidth', $width)), $this->at('most', $width));
         });
     }
 

@@ -230,7 +230,9 @@ final class ThingsTest extends TestCase
         $ids = static function (array $what): array {
             $product = self::with(FactKind::Files, ['60', '63', '61', '99'], Pages::ink()->pictures);
 
-            return array_column((array) Pages::block(new Node('b', 'gallery', $what), $product)->data['pictures'], 'id');
+            $gallery = Pages::block(new Node('b', 'gallery', $what), $product);
+
+            return array_column((array) $gallery->data['pictures'], 'id');
         };
 
         self::assertSame([1, 2, 3], $ids([]));

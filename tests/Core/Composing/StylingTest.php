@@ -69,6 +69,16 @@ final class StylingTest extends TestCase
             ['desktop' => ['paddingLeft' => 4], 'phone' => ['padding' => 10]],
             "{$at}{padding-inline-start:4px}$phone{{$at}{padding:10px}}",
         ];
+        yield 'in the middle and at most so wide: as wide as there is room, up to it' => [
+            'note',
+            ['desktop' => ['mostWidth' => 1600, 'place' => 'center']],
+            "{$at}{max-inline-size:1600px;align-self:center;width:100%}",
+        ];
+        yield 'a width of its own stays' => [
+            'note',
+            ['desktop' => ['mostWidth' => 1600, 'place' => 'center', 'width' => '50%']],
+            "{$at}{max-inline-size:1600px;align-self:center;width:50%}",
+        ];
         yield 'a step of the house style' =>
             ['note', ['desktop' => ['marginAbove' => 'step-4']], "{$at}{margin-block-start:var(--step-4)}"];
         yield 'over what is above, never far on a phone' =>

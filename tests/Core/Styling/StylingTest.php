@@ -72,6 +72,7 @@ final class StylingTest extends TestCase
         yield 'an amount' => [new Amount(0, 100), 24, '24px'];
         yield 'an amount without a unit' => [new Amount(0, 100, ''), 3, '3'];
         yield 'a step' => [new StepOfScale, 4, 'var(--step-4)'];
+        yield 'a distance in pixels' => [new StepOfScale, '24px', '24px'];
         yield 'a choice as it is' => [new Choice(['row' => 'side by side']), 'row', 'row'];
         yield 'a choice that stands for more' => [new Choice(['wide' => 'wide'], ['wide' => '4 / 3']), 'wide', '4 / 3'];
         yield 'yes' => [new Toggle('sticky', 'static'), true, 'sticky'];

@@ -101,6 +101,10 @@ final class PlacesTest extends TestCase
             $band([], $column([], $picture(['desktop' => ['mostWidth' => '30rem']]))),
             '(max-width:639px) min(100vw - 32px, 480px),480px',
         ];
+        yield 'in a column and a band of limited width' => [
+            $band(['desktop' => ['most' => 900]], $column(['tablet' => ['most' => 500]], $picture())),
+            '(max-width:639px) min(100vw - 32px, 500px),(max-width:899px) 500px,820px',
+        ];
         yield 'in a carousel of three' => [
             $band([], $column(
                 [],
