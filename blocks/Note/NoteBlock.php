@@ -8,17 +8,30 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Icons;
+use Vestibra\Core\Composing\OwnHeading;
+use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Styling\StyleGroup;
+use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\PictureChoice;
+use Vestibra\Core\Templates\Types\RichText;
 use Vestibra\Core\Templates\Types\Text;
 
+/**
+ * @phpstan-import-type Printed from PictureData
+ */
 final readonly class NoteBlock implements BlockKind
 {
+    /** As its style sheet says, in pixels. */
+    private const SIZE = 28;
+
     public function definition(): Definition
     {
         return new Definition(
@@ -27,8 +40,14 @@ final readonly class NoteBlock implements BlockKind
             Shelf::Reassure,
             [
                 Setting::what('icon', 'Icon', new Choice(Icons::NAMES), 'parcel'),
+                Setting::what('picture', 'or a picture of your own', new PictureChoice, null),
                 Setting::words('text', 'Words', new Text(200), 'note.text', true),
-                Setting::sourced('more', 'Smaller words', new Text(300), ''),
+                Setting::what('level', 'They are', new Choice(['p' => 'plain, no heading'] + OwnHeading::LEVELS), 'p'),
+                Setting::sourced('more', 'Smaller words', new RichText(1000), ''),
+                Setting::how('iconStands', 'The icon stands', new Choice(
+                    ['row' => 'before the words', 'column' => 'above them', 'row-reverse' => 'after them'],
+                ), '--note-way'),
+                Setting::how('iconSize', 'Size of the icon', new Amount(12, 240), '--note-icon'),
             ],
             searchWords: 'icon delivery returns reassurance',
             messages: ['note'],
@@ -36,6 +55,7 @@ final readonly class NoteBlock implements BlockKind
                 Piece::box('icon', 'Icon', '.note-icon')->and(StyleGroup::Movement),
                 Piece::letters('words', 'Words', '.note-text'),
                 Piece::letters('more', 'Small words', '.note-more'),
+                Piece::picture('picture', 'Picture', '.note-icon img'),
             ],
         );
     }
@@ -46,8 +66,25 @@ final readonly class NoteBlock implements BlockKind
 
         return $text === ''
             ? Composed::absent($settings->nothing('text', 'no words'))
-            : Composed::shown(
-                ['icon' => Icons::svg($settings->text('icon')), 'text' => $text, 'more' => $settings->text('more')],
-            );
+            : Composed::shown([
+                'icon' => Icons::svg($settings->text('icon')),
+                'picture' => self::picture($settings, $context),
+                'text' => $text,
+                'level' => $settings->text('level'),
+                'more' => $settings->rich('more'),
+            ]);
+    }
+
+    /** @return Printed|null */
+    private static function picture(Settings $settings, Context $context): ?array
+    {
+        $picture = $settings->picture('picture');
+        $size = $settings->held('iconSize', Width::Desktop);
+
+        return $picture === null ? null : PictureData::of(
+            $picture,
+            $context->addresses,
+            Place::fixed(is_int($size) ? $size : self::SIZE),
+        );
     }
 }

@@ -98,19 +98,18 @@ test('a block in the middle that is at most so wide is as wide as there is room'
     });
 });
 
-test('pictures of cards go on by arrows, and a list without products may say nothing', async ({ page }) => {
+test('pictures of cards go on by arrows', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
-    await studio.newTemplate('Cards that slide', 'Blank', 'category pages');
-    await studio.place('Products of the page');
+    await studio.newTemplate('Cards that slide', 'Name, words, products', 'category pages');
+    await page.getByPlaceholder('Any category…').fill('Bottled inks');
+    await page.getByRole('radio', { name: 'Bottled inks' }).first().click();
+    await studio.loaded();
+    await page.getByRole('treeitem', { name: /^Products/ }).click();
     await page.getByLabel('As the card').selectOption('start plain');
     await page.getByRole('treeitem', { name: /^Product’s picture/ }).click();
     await settings(page).getByLabel('Its other pictures', { exact: true }).selectOption('slider');
-    const card = studio
-        .block('.card')
-        .filter({ has: page.locator('[data-carousel-step]') })
-        .first();
-    await expect(card.locator('.product-picture-room img').nth(1)).toBeAttached();
+    await expect(studio.block('.product-picture-slides').first()).toBeAttached();
     await studio.saved();
     const address = (await page.locator('iframe').first().getAttribute('src')) ?? '';
     await atEachWidth(page, address, async () => {
@@ -144,4 +143,29 @@ test('ticks of a filter, the link to the cart and the number that is few are the
     const list = await say(page, studio, [{ block: '.filter', setting: 'tick', value: '#b3261e', question: 'how' }]);
     await page.goto(list);
     await expect(page.locator('.filter-value input').first()).toHaveCSS('accent-color', 'rgb(179, 38, 30)');
+});
+
+test('a note has a picture of one’s own above a heading and words with marks', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('A note', 'Blank');
+    await studio.place('Note with an icon');
+    const address = await say(page, studio, [
+        { block: '.note', setting: 'picture', value: 1 },
+        { block: '.note', setting: 'level', value: 'h3' },
+        { block: '.note', setting: 'more', value: '<p>Within <strong>two days</strong>.</p>' },
+        { block: '.note', setting: 'iconStands', value: 'column', question: 'how' },
+        { block: '.note', setting: 'iconSize', value: 96, question: 'how' },
+    ]);
+    await atEachWidth(page, address, async () => {
+        const note = page.locator('.note');
+        const [icon, words] = [
+            await note.locator('.note-icon img').boundingBox(),
+            await note.getByRole('heading', { level: 3 }).boundingBox(),
+        ];
+        expect([icon?.width, icon?.height]).toEqual([96, 96]);
+        expect(words?.y).toBeGreaterThanOrEqual((icon?.y ?? 0) + 96);
+        await expect(note.locator('.note-more strong')).toHaveText('two days');
+    });
+    await expectAccessible(page);
 });
