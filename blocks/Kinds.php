@@ -25,6 +25,7 @@ final class Kinds
             new Description\DescriptionBlock,
             new VariantPicker\VariantPickerBlock,
             new Buy\BuyBlock,
+            new Quantity\QuantityBlock,
             new Rating\RatingBlock,
             new Breadcrumbs\BreadcrumbsBlock,
             new Heading\HeadingBlock,

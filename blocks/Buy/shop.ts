@@ -19,9 +19,12 @@ export function start(): void {
 
 /** Enter in a field presses the first button of its form; what stands beside the number of how many is meant. */
 function meant(pressed: HTMLButtonElement): HTMLButtonElement {
-    return (
-        document.activeElement?.closest('[data-buy]')?.querySelector<HTMLButtonElement>('button[name="buy"]') ?? pressed
-    );
+    const field = document.activeElement;
+    const own = field?.closest('[data-buy]')?.querySelector<HTMLButtonElement>('button[name="buy"]');
+    const ofForm = field?.closest('[data-quantity]')
+        ? document.querySelector<HTMLButtonElement>(`button[name="buy"][form="${pressed.form?.id ?? ''}"]`)
+        : null;
+    return own ?? ofForm ?? pressed;
 }
 
 async function add(form: HTMLFormElement, button: HTMLButtonElement, block: HTMLElement): Promise<void> {

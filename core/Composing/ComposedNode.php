@@ -50,6 +50,14 @@ final readonly class ComposedNode
         return $data === $this->data ? $this : $this->made($data, $this->children, $this->cards, $this->note);
     }
 
+    /** @param  string  $absent  why nothing of it is shown */
+    public function withAbsent(string $absent): self
+    {
+        $children = $this->children;
+
+        return new self($this->id, $this->kind, [], $children, $absent, mark: $this->mark, follows: $this->follows);
+    }
+
     public function withNote(?string $note): self
     {
         return $note === $this->note ? $this : $this->made($this->data, $this->children, $this->cards, $note);

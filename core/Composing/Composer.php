@@ -68,10 +68,10 @@ final readonly class Composer
             }
         }
         $failures = [];
-        $page = HeadingLevels::onCards(
+        $page = Quantities::settle(HeadingLevels::onCards(
             $this->node($tree, $context, $styling, Place::window(), false, $failures),
             $this->schema,
-        );
+        ));
 
         $shows = iterator_to_array($page->following(), false) !== [];
         $until = Until::of($tree, $page, $context);

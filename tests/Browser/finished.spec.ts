@@ -169,3 +169,47 @@ test('a note has a picture of one’s own above a heading and words with marks',
     });
     await expectAccessible(page);
 });
+
+test('how many is asked by a block of its own, with scripts and without, and by Enter', async ({
+    page,
+    browser,
+    baseURL,
+}) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Quantity apart');
+    await studio.block('.title').click();
+    await studio.place('Quantity');
+    await expect(studio.block('.quantity')).toBeVisible();
+    await expect(studio.block('.buy-quantity')).toHaveCount(0);
+    const address = (await page.locator('iframe').first().getAttribute('src')) ?? '';
+    const count = (one: Page): Promise<number> =>
+        one
+            .goto('/cart')
+            .then(() => one.getByRole('spinbutton').first().inputValue())
+            .then(Number);
+    for (const javaScriptEnabled of [true, false]) {
+        const context = await browser.newContext({
+            baseURL,
+            javaScriptEnabled,
+            storageState: await page.context().storageState(),
+        });
+        const one = await context.newPage();
+        const before = javaScriptEnabled ? 0 : await count(one);
+        await one.goto(address);
+        await one.getByLabel('Quantity').fill('3');
+        await one.getByRole('button', { name: 'Add to cart' }).click();
+        if (javaScriptEnabled)
+            await expect(one.getByRole('status').filter({ hasText: 'is in your cart' })).toBeVisible();
+        else await one.waitForURL('**/cart');
+        expect((await count(one)) - before).toBe(3);
+        if (javaScriptEnabled) {
+            await one.goto(address);
+            await one.getByLabel('Quantity').fill('2');
+            await one.keyboard.press('Enter');
+            await expect(one.getByRole('status').filter({ hasText: 'is in your cart' })).toBeVisible();
+            expect(await count(one)).toBe(5);
+        }
+        await context.close();
+    }
+});

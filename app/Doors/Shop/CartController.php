@@ -68,7 +68,9 @@ final readonly class CartController
             return $this->answer($request, $cart, $this->messages->say('buy.no-such', ['title' => $shown->title]), 422);
         }
         $before = $cart->quantities()[$variant->id] ?? 0;
-        $wanted = Asked::number($request, self::of($request, 'quantity'), 1, 1, CartLimits::MOST);
+        // Of the button's own block, or of one that asks for itself.
+        $many = Asked::number($request, 'many', 1, 1, CartLimits::MOST);
+        $wanted = Asked::number($request, self::of($request, 'quantity'), $many, 1, CartLimits::MOST);
         $after = $cart->set($variant, $before + $wanted);
         $key = match (true) {
             $after === 0 => isset($product->variants[1]) ? 'buy.none-left' : 'buy.none-left-one',

@@ -26,6 +26,10 @@ use Vestibra\Core\Templates\Role;
  */
 final readonly class CanvasParts
 {
+    private const ASKS = 'quantity';
+
+    private const BUYS = 'buy';
+
     public function __construct(
         private Composer $composer,
         private PageMaker $page,
@@ -48,6 +52,12 @@ final readonly class CanvasParts
                 $whole[$this->partOf($tree, $id)] = true;
             }
         }
+        if ($done->before === null || self::asking($done->before) !== self::asking($tree)) {
+            foreach ($tree->walk() as $node) {
+                // Whether it has a field of its own depends on what asks beside it.
+                $node->kind === self::BUYS && $whole[$this->partOf($tree, $node->id)] = true;
+            }
+        }
         if (isset($whole[$tree->id])) {
             return [['id' => $tree->id, 'html' => $this->page->print($composed->page, true)]];
         }
@@ -65,6 +75,19 @@ final readonly class CanvasParts
         }
 
         return $parts;
+    }
+
+    /** @return array<string, mixed> what asks how many, and when it appears */
+    private static function asking(Node $tree): array
+    {
+        $asking = [];
+        foreach ($tree->walk() as $node) {
+            if ($node->kind === self::ASKS) {
+                $asking[$node->id] = $node->when;
+            }
+        }
+
+        return $asking;
     }
 
     /**

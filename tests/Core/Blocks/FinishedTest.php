@@ -123,6 +123,40 @@ final class FinishedTest extends TestCase
         );
     }
 
+    public function test_how_many_is_asked_once_for_each_product_of_a_page(): void
+    {
+        $nodes = static function (Node ...$blocks): array {
+            $tree = new Node('page', 'page', children: [
+                new Node('band', 'band', children: [new Node('c', 'column', children: array_values($blocks))]),
+            ]);
+            $column = Pages::page($tree, Pages::ink())->page->children[0]->children[0];
+
+            return array_map(
+                static fn (ComposedNode $one): array => [$one->data['quantity'] ?? null, $one->absent, $one->note],
+                $column->children,
+            );
+        };
+        $each = 'It goes with each of the 2 ways to buy on this page';
+        $none = 'nothing on this page buys what it asks for';
+        $off = 'Its own quantity field is off: a block of its own asks how many';
+
+        self::assertSame([[true, null, null]], $nodes(new Node('b', 'buy')));
+        self::assertSame(
+            [[null, null, null], [false, null, $off]],
+            $nodes(new Node('q', 'quantity'), new Node('b', 'buy')),
+        );
+        self::assertSame(
+            [[false, null, null], [false, null, $off], [null, null, $each]],
+            $nodes(new Node('a', 'buy', ['quantity' => false]), new Node('b', 'buy'), new Node('q', 'quantity')),
+        );
+        self::assertSame([[null, $none, null]], $nodes(new Node('q', 'quantity')));
+        self::assertSame(
+            [[true, null, null], [null, 'switched off', null]],
+            $nodes(new Node('b', 'buy'), new Node('q', 'quantity', when: ['off' => true])),
+            'What is not there asks nothing.',
+        );
+    }
+
     public function test_a_distance_is_a_step_or_pixels(): void
     {
         $type = new StepOfScale;

@@ -1,0 +1,1 @@
+<label {!! $root !!} class="quantity" data-follows data-quantity @if (! $d['inStock'])hidden @endif><span class="quantity-label" data-words="label">{{ $d['label'] }}</span><input type="number" name="many" value="1" min="1" max="99" inputmode="numeric" form="buying-{{ $d['asksFor'] }}"></label>
