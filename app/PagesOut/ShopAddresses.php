@@ -29,6 +29,11 @@ final readonly class ShopAddresses implements Addresses
         return PageAddresses::address(PageKind::Category, $slug);
     }
 
+    public function brand(string $slug): string
+    {
+        return PageAddresses::address(PageKind::Brand, $slug);
+    }
+
     public function subject(Subject $subject): string
     {
         return PageAddresses::address(PageKind::from($subject->kind()->value), $subject->slug());

@@ -17,6 +17,7 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\WordsRoom;
 
 final readonly class BrandBlock implements BlockKind, SaysOfPage
@@ -29,12 +30,14 @@ final readonly class BrandBlock implements BlockKind, SaysOfPage
             Shelf::Show,
             [
                 Setting::what('before', 'Words before', new Text(40), ''),
+                Setting::what('linked', 'Leads to its page', new Toggle, false),
             ],
             searchWords: 'maker label',
             room: new WordsRoom('name', 'text-size', 1),
             subjects: [SubjectKind::Product],
             pieces: [
                 Piece::letters('before', 'Words before', '[data-words=before]'),
+                Piece::link('link', 'Link', 'a'),
             ],
         );
     }
@@ -45,7 +48,11 @@ final readonly class BrandBlock implements BlockKind, SaysOfPage
 
         return $brand === null
             ? Composed::absent('this product has no brand')
-            : Composed::shown(['before' => $settings->text('before'), 'name' => $brand->name]);
+            : Composed::shown([
+                'before' => $settings->text('before'),
+                'name' => $brand->name,
+                'link' => $settings->bool('linked') ? $context->addresses->brand($brand->slug) : '',
+            ]);
     }
 
     public function says(Composed $composed, Context $context): array

@@ -1,1 +1,1 @@
-<p {!! $root !!} class="brand">@if ($d['before'] !== '')<span data-words="before">{{ $d['before'] }}</span> @endif{{ $d['name'] }}</p>
+<p {!! $root !!} class="brand">@if ($d['before'] !== '')<span data-words="before">{{ $d['before'] }}</span> @endif @if ($d['link'] !== '')<a href="{{ $d['link'] }}">{{ $d['name'] }}</a>@else{{ $d['name'] }}@endif</p>

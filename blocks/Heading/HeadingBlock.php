@@ -13,7 +13,9 @@ use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\WordsRoom;
 
@@ -27,6 +29,7 @@ final readonly class HeadingBlock implements BlockKind
             Shelf::Say,
             [
                 Setting::words('text', 'Words', new Text(200), 'heading.text', true),
+                Setting::sourced('link', 'Leads to', new Link, ''),
                 Setting::what(
                     'level',
                     'Heading level',
@@ -36,6 +39,9 @@ final readonly class HeadingBlock implements BlockKind
             ],
             searchWords: 'words title section',
             messages: ['heading'],
+            pieces: [
+                Piece::link('link', 'Link', 'a'),
+            ],
             room: new WordsRoom('text', 'heading-size', 3),
             alike: new Alike,
         );
@@ -47,6 +53,10 @@ final readonly class HeadingBlock implements BlockKind
 
         return $text === ''
             ? Composed::absent('no words')
-            : Composed::shown(['text' => $text, 'level' => $settings->text('level')]);
+            : Composed::shown([
+                'text' => $text,
+                'level' => $settings->text('level'),
+                'link' => $settings->link('link'),
+            ]);
     }
 }

@@ -1,1 +1,1 @@
-<{{ $d['level'] }} {!! $root !!} class="heading" data-words="text">{{ $d['text'] }}</{{ $d['level'] }}>
+<{{ $d['level'] }} {!! $root !!} class="heading" @if ($d['link'] === '')data-words="text"@endif>@if ($d['link'] !== '')<a href="{{ $d['link'] }}" data-words="text">{{ $d['text'] }}</a>@else{{ $d['text'] }}@endif</{{ $d['level'] }}>

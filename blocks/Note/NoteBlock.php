@@ -20,6 +20,7 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\PictureChoice;
 use Vestibra\Core\Templates\Types\RichText;
 use Vestibra\Core\Templates\Types\Text;
@@ -44,6 +45,7 @@ final readonly class NoteBlock implements BlockKind
                 Setting::words('text', 'Words', new Text(200), 'note.text', true),
                 Setting::what('level', 'They are', new Choice(['p' => 'plain, no heading'] + OwnHeading::LEVELS), 'p'),
                 Setting::sourced('more', 'Smaller words', new RichText(1000), ''),
+                Setting::sourced('link', 'Leads to', new Link, ''),
                 Setting::how('iconStands', 'The icon stands', new Choice(
                     ['row' => 'before the words', 'column' => 'above them', 'row-reverse' => 'after them'],
                 ), '--note-way'),
@@ -55,6 +57,7 @@ final readonly class NoteBlock implements BlockKind
                 Piece::box('icon', 'Icon', '.note-icon')->and(StyleGroup::Movement),
                 Piece::letters('words', 'Words', '.note-text'),
                 Piece::letters('more', 'Small words', '.note-more'),
+                Piece::link('link', 'Link', '.note-text a'),
                 Piece::picture('picture', 'Picture', '.note-icon img'),
             ],
         );
@@ -71,6 +74,7 @@ final readonly class NoteBlock implements BlockKind
                 'picture' => self::picture($settings, $context),
                 'text' => $text,
                 'level' => $settings->text('level'),
+                'link' => $settings->link('link'),
                 'more' => $settings->rich('more'),
             ]);
     }

@@ -12,6 +12,8 @@ use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\Text;
 
 final readonly class TextBlock implements BlockKind
@@ -24,9 +26,13 @@ final readonly class TextBlock implements BlockKind
             Shelf::Say,
             [
                 Setting::words('text', 'Words', new Text(5000, true), 'text.text', true),
+                Setting::sourced('link', 'Leads to', new Link, ''),
             ],
             searchWords: 'words paragraph note',
             messages: ['text'],
+            pieces: [
+                Piece::link('link', 'Link', 'a'),
+            ],
             alike: new Alike,
         );
     }
@@ -35,6 +41,9 @@ final readonly class TextBlock implements BlockKind
     {
         $text = $settings->text('text');
 
-        return trim($text) === '' ? Composed::absent('no words') : Composed::shown(['text' => $text]);
+        return trim($text) === '' ? Composed::absent('no words') : Composed::shown([
+            'text' => $text,
+            'link' => $settings->link('link'),
+        ]);
     }
 }

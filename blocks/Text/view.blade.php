@@ -1,1 +1,1 @@
-<p {!! $root !!} class="text" data-words="text">{{ $d['text'] }}</p>
+<p {!! $root !!} class="text" @if ($d['link'] === '')data-words="text"@endif>@if ($d['link'] !== '')<a href="{{ $d['link'] }}" data-words="text">{{ $d['text'] }}</a>@else{{ $d['text'] }}@endif</p>

@@ -21,6 +21,8 @@ interface Addresses
 
     public function category(string $slug): string;
 
+    public function brand(string $slug): string;
+
     /** The page about something. */
     public function subject(Subject $subject): string;
 

@@ -98,9 +98,17 @@ final readonly class Sources
                 ? $this->context->addresses->product($this->context->subject->slug)
                 : '',
             Source::CategoryLink => $category === null ? '' : $this->context->addresses->category($category->slug),
+            Source::BrandLink => $this->brandLink(),
             Source::FactLink => $this->factLink($number ?? 0),
             default => '',
         };
+    }
+
+    private function brandLink(): string
+    {
+        $brand = $this->context->subject instanceof Product ? $this->context->subject->brand : null;
+
+        return $brand === null ? '' : $this->context->addresses->brand($brand->slug);
     }
 
     /** A fact's number as a whole one, rounded down. */

@@ -39,6 +39,7 @@ enum Source: string
     case OtherPicture = 'product.other-picture';
     case ProductLink = 'product.link';
     case CategoryLink = 'product.category-link';
+    case BrandLink = 'product.brand-link';
     case PageTitle = 'page.title';
     case PageDescription = 'page.description';
     case PagePicture = 'page.picture';
@@ -49,7 +50,7 @@ enum Source: string
     {
         return match ($this) {
             self::Picture, self::OtherPicture, self::FactPicture, self::PagePicture => SourceValue::Picture,
-            self::ProductLink, self::CategoryLink, self::FactLink => SourceValue::Link,
+            self::ProductLink, self::CategoryLink, self::BrandLink, self::FactLink => SourceValue::Link,
             self::FactDay => SourceValue::Day,
             self::FactNumber => SourceValue::Number,
             self::Description, self::PageDescription => SourceValue::RichText,
@@ -115,6 +116,7 @@ enum Source: string
             self::OtherPicture => 'second picture',
             self::ProductLink => 'page',
             self::CategoryLink => 'main category’s page',
+            self::BrandLink => 'brand’s page',
             self::PageTitle => 'name',
             self::PageDescription => 'description',
             self::PagePicture => 'picture',

@@ -164,7 +164,7 @@ final readonly class ProductPages implements PagesOfKind
         return match ($source) {
             Source::ShortDescription => new Sql("p.short_description = ''"),
             Source::Description => new Sql("p.description = ''"),
-            Source::Brand => new Sql('p.brand_id is null'),
+            Source::Brand, Source::BrandLink => new Sql('p.brand_id is null'),
             Source::Category, Source::CategoryLink => new Sql('p.main_category_id is null'),
             Source::Collection => new Sql(PagePieces::IN_NO_COLLECTION),
             Source::Tags => new Sql(PagePieces::WITHOUT_TAGS),

@@ -157,6 +157,24 @@ final class FinishedTest extends TestCase
         );
     }
 
+    public function test_words_lead_where_somebody_wants_also_to_the_brands_page(): void
+    {
+        $link = static fn (string $kind, mixed $to): mixed =>
+            Pages::block(new Node('b', $kind, ['text' => 'Words', 'link' => $to]), Pages::ink())->data['link'];
+
+        foreach (['heading', 'text', 'note'] as $kind) {
+            self::assertSame('', $link($kind, ''), $kind);
+            self::assertSame('/c/inks', $link($kind, '/c/inks'), $kind);
+            self::assertSame('/brand/ostrelve', $link($kind, ['source' => 'product.brand-link']), $kind);
+            self::assertSame('/p/teal-tide', $link($kind, ['source' => 'product.link']), $kind);
+        }
+        $without = new Node('b', 'text', ['text' => 'X', 'link' => ['source' => 'product.brand-link']]);
+        self::assertSame('', Pages::block($without, Pages::bare())->data['link']);
+        self::assertSame('', Pages::block(new Node('b', 'brand'), Pages::ink())->data['link']);
+        $linked = Pages::block(new Node('b', 'brand', ['linked' => true]), Pages::ink());
+        self::assertSame('/brand/ostrelve', $linked->data['link']);
+    }
+
     public function test_a_distance_is_a_step_or_pixels(): void
     {
         $type = new StepOfScale;

@@ -198,6 +198,11 @@ final class Pages implements Addresses
         return "/c/$slug";
     }
 
+    public function brand(string $slug): string
+    {
+        return "/brand/$slug";
+    }
+
     public function subject(Subject $subject): string
     {
         return ($subject->kind() === SubjectKind::Product ? '/p/' : '/c/').$subject->slug();
