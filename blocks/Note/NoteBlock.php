@@ -46,9 +46,7 @@ final readonly class NoteBlock implements BlockKind
                 Setting::what('level', 'They are', new Choice(['p' => 'plain, no heading'] + OwnHeading::LEVELS), 'p'),
                 Setting::sourced('more', 'Smaller words', new RichText(1000), ''),
                 Setting::sourced('link', 'Leads to', new Link, ''),
-                Setting::how('iconStands', 'The icon stands', new Choice(
-                    ['row' => 'before the words', 'column' => 'above them', 'row-reverse' => 'after them'],
-                ), '--note-way'),
+                Setting::how('iconStands', 'The icon stands', new IconPlace, 'flex-direction'),
                 Setting::how('iconSize', 'Size of the icon', new Amount(12, 240), '--note-icon'),
             ],
             searchWords: 'icon delivery returns reassurance',

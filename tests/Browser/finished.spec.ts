@@ -154,7 +154,7 @@ test('a note has a picture of one’s own above a heading and words with marks',
         { block: '.note', setting: 'picture', value: 1 },
         { block: '.note', setting: 'level', value: 'h3' },
         { block: '.note', setting: 'more', value: '<p>Within <strong>two days</strong>.</p>' },
-        { block: '.note', setting: 'iconStands', value: 'column', question: 'how' },
+        { block: '.note', setting: 'iconStands', value: 'above', question: 'how' },
         { block: '.note', setting: 'iconSize', value: 96, question: 'how' },
     ]);
     await atEachWidth(page, address, async () => {
@@ -165,6 +165,7 @@ test('a note has a picture of one’s own above a heading and words with marks',
         ];
         expect([icon?.width, icon?.height]).toEqual([96, 96]);
         expect(words?.y).toBeGreaterThanOrEqual((icon?.y ?? 0) + 96);
+        expect(words?.x).toBeCloseTo(icon?.x ?? -1, 0);
         await expect(note.locator('.note-more strong')).toHaveText('two days');
     });
     await expectAccessible(page);
