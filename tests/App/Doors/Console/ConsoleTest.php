@@ -53,6 +53,25 @@ final class ConsoleTest extends TestCase
         );
     }
 
+    public function test_what_may_look_otherwise_since_an_upgrade_is_listed_by_template(): void
+    {
+        self::assertStringContainsString('looks as before', $this->said('vestibra:template otherwise'));
+        $list = ['id' => 'x', 'kind' => 'product-grid', 'what' => ['layout' => 'row', 'empty' => ''], 'how' => [
+            'desktop' => ['gap' => 2],
+        ]];
+        $template = $this->template('Slides');
+        $tree = json_decode((string) DB::table('templates')->where('id', $template->id)->value('draft_tree'), true);
+        $tree['page']['children'] = [
+            ['id' => 'b', 'kind' => 'band', 'children' => [['id' => 'c', 'kind' => 'column', 'children' => [$list]]]],
+        ];
+        DB::table('templates')->where('id', $template->id)->update(['live_tree' => json_encode($tree)]);
+
+        $words = $this->said('vestibra:template otherwise');
+        self::assertStringContainsString('“Slides”: Products, Between cards', $words);
+        self::assertStringContainsString('“Slides”: Products, When there are none', $words);
+        self::assertCount(2, json_decode($this->said('vestibra:template otherwise --json'), true)['settings']);
+    }
+
     public function test_a_pin_to_a_draft_is_told(): void
     {
         DB::table('pins')
