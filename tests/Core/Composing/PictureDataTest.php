@@ -77,6 +77,23 @@ final class PictureDataTest extends TestCase
         self::assertSame('/pictures/x-160.avif', $small['sources'][0]['srcset']);
     }
 
+    public function test_phones_have_their_own_place_and_finer_screens_and_the_others_are_not_told_of_it(): void
+    {
+        $place = Place::window()->map(static fn (Breadth $room, Width $width): Breadth =>
+            $width === Width::Phone ? new Breadth(0.0, 250.0) : $room);
+        $data = PictureData::of(self::picture(3000, avif: true), new Pages, $place);
+
+        self::assertSame('100vw', $data['sizes']);
+        self::assertSame(
+            [
+                [self::PHONE, true, '400w 800w', '250px'],
+                [self::PHONE, false, '400w 800w', '250px'],
+                ['', true, '400w 800w 1600w 2400w', '100vw'],
+            ],
+            self::sources($data['sources']),
+        );
+    }
+
     public function test_another_picture_for_narrow_widths_is_as_sharp_there(): void
     {
         $on = static fn (Width $width, bool $avif = false): array =>
@@ -114,6 +131,11 @@ final class PictureDataTest extends TestCase
             ":root{--picture-1:{$url(2400)}}@media (max-width:899px){:root{--picture-1:image-set({$url(1600)} 1x,"
                 ."{$url(2400)} 2x)}}@media (max-width:639px){:root{--picture-1:{$url(800)}}}",
             $css(self::picture(3000), [], Place::fixed(100), Place::window()),
+        );
+        self::assertSame(
+            $css(self::picture(3000), [], Place::fixed(100), Place::window()),
+            $css(self::picture(3000), [], Place::window(), Place::fixed(100)),
+            'in whatever order they stand',
         );
         self::assertSame(
             ":root{--picture-1:image-set({$url(400)} 1x,{$url(800)} 2x)}",

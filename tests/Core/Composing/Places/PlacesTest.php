@@ -93,6 +93,10 @@ final class PlacesTest extends TestCase
             $band([], $column([], $picture(['desktop' => ['width' => '50%'], 'tablet' => ['width' => 'fill']]))),
             "$phone(max-width:899px) calc(100vw - 64px),min(50vw - 40px, 600px)",
         ];
+        yield 'with room outside' => [
+            $band([], $column([], $picture(['desktop' => ['marginLeft' => 40, 'marginRight' => 'auto']]))),
+            '(max-width:639px) calc(100vw - 72px),(max-width:899px) calc(100vw - 104px),min(100vw - 120px, 1160px)',
+        ];
         yield 'its picture fixed' => [
             $band([], $column([], $picture(['desktop' => ['picture.width' => '320px']]))),
             '(max-width:639px) min(100vw - 32px, 320px),320px',
