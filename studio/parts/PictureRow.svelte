@@ -28,7 +28,7 @@
                 {picture?.alt || 'no words yet'}
             </p>
             {#if may}
-                <p class="flex gap-2 text-sm">
+                <p class="flex gap-1.5 text-sm">
                     <button
                         class="word min-h-6 min-w-6"
                         disabled={index === 0}

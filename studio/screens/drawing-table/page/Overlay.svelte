@@ -66,6 +66,7 @@
         if (table.about.isCard && table.kinds.isRoot(table.selection.node?.kind ?? 'page')) return 'all others follow';
         if (table.about.isPage && table.cards.of(table.selection.node)) return 'click a product to edit its card';
         if (!definition || definition.role !== 'block') return '';
+        if (table.selection.node?.what?.from === 'own') return 'chosen here';
         const sourced = definition.settings.filter((setting) => setting.sourced);
         if (sourced.length === 0)
             return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? fromPage : '';
