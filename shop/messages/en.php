@@ -67,7 +67,7 @@ return [
     'gallery.next' => 'Next',
     'gallery.close' => 'Close',
     'gallery.film' => 'Film: {name}',
-    'gallery.closer' => 'Closer',
+    'gallery.closer' => 'Nearer',
     'gallery.whole' => 'Whole picture',
     'carousel.name' => 'Pictures',
     'carousel.count' => '{name}, {count} in all',

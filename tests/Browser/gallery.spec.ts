@@ -101,7 +101,7 @@ test('enlarged, a picture comes in its largest size, and closer by a button, a c
     await expect(picture).toHaveAttribute('src', /-1600\.webp$/);
     const wide = async (): Promise<number> => (await picture.boundingBox())?.width ?? 0;
     const whole = await wide();
-    await page.getByRole('button', { name: 'Closer' }).tap();
+    await page.getByRole('button', { name: 'Nearer' }).tap();
     await expect.poll(wide).toBeCloseTo(whole * 2.5, 0);
     await page.getByRole('button', { name: 'Whole picture' }).tap();
     await expect.poll(wide).toBeCloseTo(whole, 0);

@@ -222,8 +222,13 @@ test('a press without Shift or Ctrl on one of several means it alone', async ({ 
         await expect(settings(page).getByLabel('Heading level')).toBeVisible();
         await studio.block('.title').click({ modifiers: ['Control'] });
         await expect(chosen).toHaveCount(2);
-        await expect(settings(page).getByLabel('Heading level')).toBeHidden();
+        await expect(settings(page).getByLabel('Heading level')).toBeVisible();
         await expect(settings(page).getByRole('group', { name: 'The heading, how it looks' })).toBeVisible();
+        await studio.place('Picture');
+        await expect(settings(page).getByLabel('Shape', { exact: true })).toBeVisible();
+        await studio.block('.gallery').click({ modifiers: ['Control'], position: { x: 40, y: 40 } });
+        await expect(chosen).toHaveCount(2);
+        await expect(settings(page).getByLabel('Shape', { exact: true })).toBeHidden();
     });
 });
 
