@@ -21,6 +21,11 @@ final class PictureSizes
     /** What is kept of every picture, even of a smaller one. */
     public const ALWAYS = [160, 400, 800];
 
+    private const MOST_KNOWN = 1000;
+
+    /** @var array<string, non-empty-array<int, int>> by width and what is made, of which few are asked for */
+    private static array $known = [];
+
     /**
      * @param  int  $width  of the picture, in pixels
      * @param  int  $made  the widest size that was made of it
@@ -28,6 +33,10 @@ final class PictureSizes
      */
     public static function of(int $width, int $made): array
     {
+        $known = self::$known["$width $made"] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
         $sizes = [];
         foreach (self::ALL as $at => $size) {
             if ($at === 0 || $size <= $made && self::ALL[$at - 1] < $width) {
@@ -35,7 +44,9 @@ final class PictureSizes
             }
         }
 
-        return $sizes;
+        self::$known = count(self::$known) < self::MOST_KNOWN ? self::$known : [];
+
+        return self::$known["$width $made"] = $sizes;
     }
 
     /** The widest size that is made of a picture so wide. */

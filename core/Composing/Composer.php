@@ -6,10 +6,10 @@ namespace Vestibra\Core\Composing;
 
 use LogicException;
 use Throwable;
-use Vestibra\Core\Composing\Places\Place;
 use Vestibra\Core\Composing\Places\Standing;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Templates\Definition;
@@ -69,7 +69,7 @@ final readonly class Composer
         }
         $failures = [];
         $page = Quantities::settle(HeadingLevels::onCards(
-            $this->node($tree, $context, $styling, Place::window(), false, $failures),
+            $this->node($tree, $context, $styling, null, false, $failures),
             $this->schema,
         ));
 
@@ -80,7 +80,7 @@ final readonly class Composer
     }
 
     /**
-     * @param  Place  $place  what it may be as wide as
+     * @param  Standing|null  $around  what it stands in; null for the page
      * @param  bool  $isCard  on a card, styles are declared once for all products
      * @param  list<Failure>  $failures
      */
@@ -88,7 +88,7 @@ final readonly class Composer
         Node $node,
         Context $context,
         Styling $styling,
-        Place $place,
+        ?Standing $around,
         bool $isCard,
         array &$failures,
     ): ComposedNode {
@@ -100,7 +100,7 @@ final readonly class Composer
         SequenceCss::mark($about->inside, $styling->sheet->marks);
         $kind = $this->kinds[$node->kind] ?? null;
         $definition = $this->definitions[$node->kind] ?? null;
-        $stands = new Standing($about->inside, $kind, $definition?->role === Role::Band, $place, $context->house);
+        $stands = $this->stands($about->inside, $around, $context->house);
         $children = $this->children($about, $stands, $styling, $isCard, $failures);
         if ($kind === null || $definition === null) {
             return new ComposedNode($node->id, $node->kind, [], $children, 'unknown kind of block');
@@ -115,9 +115,9 @@ final readonly class Composer
             }
             if (! $isCard) {
                 $pictures = $about->context->pictures + $context->pictures;
-                $styling->of($node, $definition, $pictures, $context->addresses, $stands->outer);
+                $styling->of($node, $definition, $pictures, $context->addresses, $stands);
             }
-            $settings = new Settings($node, $definition, $context, $stands->outer);
+            $settings = new Settings($node, $definition, $context, $stands);
             $composed = $kind->compose($settings, $context, $children);
         } catch (Throwable $error) {
             $failures[] = new Failure($node->id, $node->kind, $error);
@@ -127,7 +127,7 @@ final readonly class Composer
 
         $cards = $composed->cards === null || $isCard
             ? []
-            : $this->cards($composed->cards, $context->addresses, $styling, $stands->roomOf(null), $failures);
+            : $this->cards($composed->cards, $context->addresses, $styling, $stands, $failures);
 
         return new ComposedNode(
             $node->id,
@@ -161,8 +161,7 @@ final readonly class Composer
     ): array {
         $children = [];
         foreach ($about->inside->children as $child) {
-            $room = $stands->roomOf($child);
-            $children[] = $this->node($child, $about->context, $styling, $room, $isCard, $failures);
+            $children[] = $this->node($child, $about->context, $styling, $stands, $isCard, $failures);
         }
 
         return $children;
@@ -178,16 +177,17 @@ final readonly class Composer
         CardList $list,
         Addresses $addresses,
         Styling $styling,
-        Place $place,
+        Standing $around,
         array &$failures,
     ): array {
         $card = $list->tree;
+        $stands = $this->stands($card, $around, $around->house);
         if ($styling->sheet->begins($card->id)) {
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
                 if ($definition !== null) {
                     $pictures = ($list->contexts[0]->pictures ?? []) + $list->pictures;
-                    $styling->of($node, $definition, $pictures, $addresses, $place);
+                    $styling->of($node, $definition, $pictures, $addresses, $stands);
                 }
             }
         }
@@ -197,7 +197,7 @@ final readonly class Composer
         ));
         $broken = $cards = [];
         foreach ($list->contexts as $context) {
-            $composed = $this->node($shown, $context, $styling, $place, true, $broken);
+            $composed = $this->node($shown, $context, $styling, $around, true, $broken);
             $cards[] = new ComposedNode(
                 $composed->id,
                 $composed->kind,
@@ -212,6 +212,17 @@ final readonly class Composer
         array_push($failures, ...array_values(array_column($broken, null, 'blockId')));
 
         return $cards;
+    }
+
+    private function stands(Node $node, ?Standing $around, HouseStyle $house): Standing
+    {
+        $kind = $this->kinds[$node->kind] ?? null;
+        $isBand = ($this->definitions[$node->kind] ?? null)?->role === Role::Band;
+
+        // What stands in a block without blocks is a card of its list.
+        return $around === null
+            ? Standing::page($node, $kind, $house)
+            : $around->with($node, $kind, $isBand, $around->node->children === []);
     }
 
     /** Why a block says nothing on a page that is about something else. */

@@ -19,7 +19,7 @@ use Vestibra\Core\Styling\Width;
  *
  * @api
  */
-final readonly class PictureData
+final class PictureData
 {
     /** Up to how many pixels a place counts as small, so that the smallest size is offered too. */
     private const SMALL = 200.0;
@@ -28,8 +28,14 @@ final readonly class PictureData
 
     private const FINE_ON_PHONES = 3.0;
 
-    private function __construct(private Picture $picture, private Addresses $addresses, private Place $place)
-    {
+    /** @var non-empty-list<int>|null */
+    private ?array $wide = null;
+
+    private function __construct(
+        private readonly Picture $picture,
+        private readonly Addresses $addresses,
+        private readonly Place $place,
+    ) {
     }
 
     /**
@@ -101,10 +107,15 @@ final readonly class PictureData
     /** @return non-empty-list<int> the sizes that a place is offered */
     private function wide(): array
     {
+        if ($this->wide !== null) {
+            return $this->wide;
+        }
         $most = $this->place->most();
         $finer = $most <= self::SMALL ? 0.0 : self::FINE_ON_PHONES * $this->place->pixels(Width::Phone);
 
-        return $this->between($most, max(self::FINE * $most, min($finer, (float) PictureSizes::ON_PHONES)));
+        $fine = max(self::FINE * $most, min($finer, (float) PictureSizes::ON_PHONES));
+
+        return $this->wide = $this->between($most, $fine);
     }
 
     /** @return non-empty-list<int> */

@@ -8,6 +8,7 @@ use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Composing\Places\Box;
 use Vestibra\Core\Composing\Places\Place;
+use Vestibra\Core\Composing\Places\Standing;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
@@ -30,14 +31,14 @@ final readonly class Settings
         private Node $node,
         private Definition $definition,
         private Context $context,
-        private ?Place $outer = null,
+        private ?Standing $stands = null,
     ) {
     }
 
     /** How wide the block itself is. */
     public function outer(): Place
     {
-        return $this->outer ?? Place::window();
+        return $this->stands?->outer() ?? Place::window();
     }
 
     /** What is set of a style at a width, there or for a wider one; null where nothing is. */
@@ -53,7 +54,7 @@ final readonly class Settings
      */
     public function room(string $piece = ''): Place
     {
-        $inner = (new Box($this->node, $this->context->house))->inner($this->outer());
+        $inner = $this->stands?->inside() ?? Place::window();
         $box = new Box($this->node, $this->context->house, $piece);
 
         return $piece === '' ? $inner : $box->inner($box->outer($inner));

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Composing\Places\Place;
+use Vestibra\Core\Composing\Places\Standing;
 use Vestibra\Core\Styling\Eased;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Styling\Resolved;
@@ -51,14 +52,14 @@ final class Styling
 
     /**
      * @param  array<int, Picture>  $pictures  those that it may name, by id
-     * @param  Place|null  $place  how wide it is; null for as wide as the window
+     * @param  Standing|null  $stands  where it stands; null for as wide as the window
      */
     public function of(
         Node $node,
         Definition $definition,
         array $pictures,
         Addresses $addresses,
-        ?Place $place = null,
+        ?Standing $stands = null,
     ): void {
         if (! $this->wanted) {
             return;
@@ -66,7 +67,7 @@ final class Styling
         foreach (Named::ofStyles($node) as [, $number]) {
             if (isset($pictures[$number])) {
                 $this->grounds ??= new GroundPictures($this->sheet, $addresses);
-                $this->grounds->of($pictures[$number], $place ?? Place::window(), self::repeats($node));
+                $this->grounds->of($pictures[$number], $stands?->outer() ?? Place::window(), self::repeats($node));
             }
         }
         if ($node->how !== []) {

@@ -59,13 +59,9 @@ final readonly class Node
     /** What is set of a style at a width, there or for a wider one; null where nothing is. */
     public function holding(string $name, Width $width): mixed
     {
-        foreach (array_reverse(Width::cases()) as $case) {
-            if ($case->begins() >= $width->begins() && isset($this->how[$case->value][$name])) {
-                return $this->how[$case->value][$name];
-            }
-        }
-
-        return null;
+        return ($width === Width::Phone ? $this->how['phone'][$name] ?? null : null)
+            ?? ($width === Width::Desktop ? null : $this->how['tablet'][$name] ?? null)
+            ?? $this->how['desktop'][$name] ?? null;
     }
 
     /** Whether it is seen at a width, as far as that is set for it. */

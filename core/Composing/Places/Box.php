@@ -27,7 +27,7 @@ final readonly class Box
     /** How wide it is itself. */
     public function outer(Place $place): Place
     {
-        if ($this->node->how === []) {
+        if (! $this->says('margin', 'width', 'most')) {
             return $place;
         }
 
@@ -51,10 +51,26 @@ final readonly class Box
      */
     public function inner(Place $outer, array $usual = []): Place
     {
-        return $this->node->how === [] && $usual === [] ? $outer : $outer->map(
+        return $usual === [] && ! $this->says('padding', 'line') ? $outer : $outer->map(
             fn (Breadth $room, Width $width): Breadth =>
                 $this->sides($room, $width, ['padding', 'line'], $usual[$width->value] ?? 0.0),
         );
+    }
+
+    /** Whether anything that begins so is set of it, at any width. */
+    private function says(string ...$beginnings): bool
+    {
+        foreach ($this->node->how as $values) {
+            foreach ($values as $name => $value) {
+                foreach ($beginnings as $beginning) {
+                    if (str_starts_with($name, $this->piece === '' ? $beginning : "$this->piece.$beginning")) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @param  list<string>  $names */

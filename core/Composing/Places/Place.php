@@ -11,7 +11,7 @@ use Vestibra\Core\Styling\Width;
  *
  * @api
  */
-final readonly class Place
+final class Place
 {
     /** Windows by which a size is chosen where only one can be, in pixels. */
     private const WINDOWS = ['desktop' => 1920, 'tablet' => 899, 'phone' => 639];
@@ -19,14 +19,24 @@ final readonly class Place
     /** Wider windows are not counted with. */
     private const WIDEST = 9999;
 
-    private function __construct(private Breadth $desktop, private Breadth $tablet, private Breadth $phone)
-    {
+    private static ?self $window = null;
+
+    private ?float $most = null;
+
+    /** @var array<int, string> by whether phones are told too */
+    private array $sizes = [];
+
+    private function __construct(
+        private readonly Breadth $desktop,
+        private readonly Breadth $tablet,
+        private readonly Breadth $phone,
+    ) {
     }
 
     /** As wide as the window. */
     public static function window(): self
     {
-        return new self(new Breadth, new Breadth, new Breadth);
+        return self::$window ??= new self(new Breadth, new Breadth, new Breadth);
     }
 
     /** So wide whatever the window. */
@@ -65,7 +75,7 @@ final readonly class Place
     /** How many pixels it takes at most. */
     public function most(): float
     {
-        return max($this->pixels(Width::Desktop), $this->pixels(Width::Tablet), $this->pixels(Width::Phone));
+        return $this->most ??= max(array_map($this->pixels(...), Width::cases()));
     }
 
     /**
@@ -74,6 +84,11 @@ final readonly class Place
      * @param  bool  $withPhone  without phones where something else is said to them
      */
     public function sizes(bool $withPhone = true): string
+    {
+        return $this->sizes[(int) $withPhone] ??= $this->said($withPhone);
+    }
+
+    private function said(bool $withPhone): string
     {
         $said = [];
         foreach ($withPhone ? [Width::Phone, Width::Tablet] : [Width::Tablet] as $width) {

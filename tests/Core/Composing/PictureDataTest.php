@@ -7,6 +7,7 @@ namespace Vestibra\Tests\Core\Composing;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Composing\GroundPictures;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Places\Breadth;
 use Vestibra\Core\Composing\Places\Place;
@@ -112,41 +113,54 @@ final class PictureDataTest extends TestCase
 
     public function test_a_picture_on_a_ground_is_as_wide_as_the_widest_place_that_it_lies_in(): void
     {
-        $css = static function (Picture $picture, array $values, Place ...$places): string {
+        $css = static function (Picture $picture, Place ...$places): string {
             $sheet = new StyleSheet(StyleMarks::short(''));
-            $composer = Kinds::composer();
-            $styling = new Styling($sheet, $composer->schema);
-            foreach ($places as $at => $place) {
-                $node = new Node("b$at", 'band', how: ['desktop' => ['groundPicture' => 1, ...$values]]);
-                $definition = $composer->schema->definition('band');
-                self::assertNotNull($definition);
-                $styling->of($node, $definition, [1 => $picture], new Pages, $place);
+            $grounds = new GroundPictures($sheet, new Pages);
+            foreach ($places as $place) {
+                $grounds->of($picture, $place, false);
             }
 
-            return (string) preg_replace('/\[.*/', '', $sheet->css());
+            return $sheet->css();
         };
         $url = static fn (int $size): string => "url(\"/pictures/x-$size.webp\")";
 
         self::assertSame(
             ":root{--picture-1:{$url(2400)}}@media (max-width:899px){:root{--picture-1:image-set({$url(1600)} 1x,"
                 ."{$url(2400)} 2x)}}@media (max-width:639px){:root{--picture-1:{$url(800)}}}",
-            $css(self::picture(3000), [], Place::fixed(100), Place::window()),
+            $css(self::picture(3000), Place::fixed(100), Place::window()),
         );
         self::assertSame(
-            $css(self::picture(3000), [], Place::fixed(100), Place::window()),
-            $css(self::picture(3000), [], Place::window(), Place::fixed(100)),
+            $css(self::picture(3000), Place::fixed(100), Place::window()),
+            $css(self::picture(3000), Place::window(), Place::fixed(100)),
             'in whatever order they stand',
         );
         self::assertSame(
             ":root{--picture-1:image-set({$url(400)} 1x,{$url(800)} 2x)}",
-            $css(self::picture(3000), [], Place::fixed(300)),
+            $css(self::picture(3000), Place::fixed(300)),
         );
+        self::assertSame(":root{--picture-1:{$url(400)}}", $css(self::picture(300), Place::window()));
+    }
+
+    public function test_what_repeats_at_its_own_size_is_as_large_on_finer_screens(): void
+    {
+        $css = static function (array $values): string {
+            $sheet = new StyleSheet(StyleMarks::short(''));
+            $schema = Kinds::composer()->schema;
+            $node = new Node('b', 'band', how: ['desktop' => ['groundPicture' => 1, ...$values]]);
+            $definition = $schema->definition('band');
+            self::assertNotNull($definition);
+            (new Styling($sheet, $schema))->of($node, $definition, [1 => self::picture(1000)], new Pages);
+
+            return (string) preg_replace('/\[.*/', '', $sheet->css());
+        };
+        $url = static fn (int $size): string => "url(\"/pictures/x-$size.webp\")";
+
         self::assertSame(
             ":root{--picture-1:image-set({$url(800)} 1x,{$url(1600)} 1.25x)}@media (max-width:639px){:root{--picture-1:"
                 ."{$url(800)}}}",
-            $css(self::picture(1000), ['groundFit' => 'auto'], Place::fixed(300)),
+            $css(['groundFit' => 'auto']),
         );
-        self::assertSame(":root{--picture-1:{$url(400)}}", $css(self::picture(300), [], Place::window()));
+        self::assertStringStartsWith(":root{--picture-1:{$url(1600)}}", $css(['groundFit' => 'cover']));
     }
 
     private static function picture(int $width, bool $avif = false): Picture
