@@ -103,7 +103,7 @@ final class SamplesTest extends TestCase
 
         self::assertSame([24, $other], [$page['total'], $page['samples'][1]['id']]);
         // What is kept as of another moment is not asked.
-        $this->travel(-1)->seconds();
+        $this->travel(-1)->minutes();
         self::assertSame(23, $samples->page(
             PageKind::Product,
             $samples->compiled(PageKind::Product, $reach),
