@@ -57,7 +57,7 @@ function open(gallery: Element, first: HTMLImageElement | null): void {
         const shown = pictures[at];
         if (!shown) return;
         // What is here already stands there until the larger file has come.
-        picture.src = shown.currentSrc;
+        picture.src = shown.currentSrc || shown.src;
         picture.alt = shown.alt;
         closer.whole();
         const largest = new Image();

@@ -12,7 +12,7 @@
 @endforeach
 </div>
 @if ($d['arrows'] && count($d['pictures']) > 1)<div class="carousel-buttons gallery-arrows with-script"><button type="button" data-carousel-step="-1" aria-label="{{ $say('carousel.back') }}">‹</button><button type="button" data-carousel-step="1" aria-label="{{ $say('carousel.on') }}">›</button></div>@endif
-@if ($d['zoom'])<button type="button" class="gallery-enlarge" data-enlarge hidden data-says="{{ json_encode(['picture' => $say('gallery.picture'), 'previous' => $say('gallery.previous'), 'next' => $say('gallery.next'), 'close' => $say('gallery.close'), 'closer' => $say('gallery.closer'), 'whole' => $say('gallery.whole')], JSON_UNESCAPED_UNICODE) }}">{{ $say('gallery.enlarge') }}</button>@endif
+@if ($d['zoom'] && in_array(null, array_column($d['pictures'], 'film'), true))<button type="button" class="gallery-enlarge" data-enlarge hidden data-says="{{ json_encode(['picture' => $say('gallery.picture'), 'previous' => $say('gallery.previous'), 'next' => $say('gallery.next'), 'close' => $say('gallery.close'), 'closer' => $say('gallery.closer'), 'whole' => $say('gallery.whole')], JSON_UNESCAPED_UNICODE) }}">{{ $say('gallery.enlarge') }}</button>@endif
 @if ($d['thumbs'] !== 'none' && count($d['pictures']) > 1)
 <ul class="gallery-thumbs">
 @foreach ($d['pictures'] as $picture)

@@ -21,15 +21,21 @@ final class MakeWaiting implements ShouldQueue
 
     public int $tries = 2;
 
+    /** @param  int  $after  the picture that was looked at last: none is tried twice in one go */
+    public function __construct(private int $after = 0)
+    {
+    }
+
     public function handle(Sizes $sizes): void
     {
         $until = time() + self::TURN;
-        while (($id = WaitingPictures::next()) !== null) {
+        while (($id = WaitingPictures::next($this->after)) !== null) {
             if (time() >= $until) {
-                Queue::push(new self);
+                Queue::push(new self($this->after));
 
                 return;
             }
+            $this->after = $id;
             try {
                 $sizes->make($id);
             } catch (RuntimeException $broken) {

@@ -18,10 +18,10 @@ final readonly class WaitingPictures
         return self::rows()->count();
     }
 
-    /** @return int|null the number of one of them; null when all are made */
-    public static function next(): ?int
+    /** @return int|null the number of the first of them after another one; null when there is none */
+    public static function next(int $after = 0): ?int
     {
-        $id = self::rows()->orderBy('id')->value('id');
+        $id = self::rows()->where('id', '>', $after)->orderBy('id')->value('id');
 
         return is_int($id) ? $id : null;
     }
